@@ -1,0 +1,79 @@
+import type { AthleteSize } from '../body/segments';
+import type { Level, Region } from '../exercise/vocabulary';
+
+export interface Restriction {
+  region: Region;
+  side?: 'left' | 'right' | 'both';
+  /** avoid: nothing that loads the region; limit: nothing high, deep or landing on it. */
+  severity: 'avoid' | 'limit';
+  reason?: string;
+  /** Last day it holds, ISO date; open-ended when left out. */
+  until?: string;
+}
+
+export interface PainReport {
+  region: Region;
+  side?: 'left' | 'right' | 'both';
+  /** 0 to 10. */
+  score: number;
+}
+
+export interface Readiness {
+  ill?: boolean;
+  sleepHours?: number;
+  pain?: readonly PainReport[];
+}
+
+export interface RepetitionTest {
+  variant: string;
+  maxReps: number;
+  on?: string;
+}
+
+export interface Athlete extends AthleteSize {
+  born: string;
+  level: Level;
+  dominantSide?: 'left' | 'right';
+  restrictions?: readonly Restriction[];
+  readiness?: Readiness;
+  tests?: readonly RepetitionTest[];
+}
+
+/**
+ * Age in whole years on a day, both ISO dates.
+ *
+ * @example ageOn('2004-05-01', '2026-04-30') // 21
+ */
+export function ageOn(born: string, day: string): number {
+  const years = Number(day.slice(0, 4)) - Number(born.slice(0, 4));
+  return day.slice(5) < born.slice(5) ? years - 1 : years;
+}
+
+/** Whole days from one ISO date to another. @example daysBetween('2026-12-09', '2026-12-12') // 3 */
+export function daysBetween(from: string, to: string): number {
+  return Math.round((Date.parse(`${to}T00:00:00Z`) - Date.parse(`${from}T00:00:00Z`)) / 86_400_000);
+}
+
+/** The ISO date so many days later. @example dayAfter('2026-12-31', 1) // '2027-01-01' */
+export function dayAfter(day: string, days: number): string {
+  return new Date(Date.parse(`${day}T00:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
+}
+
+/** Pain scores after Thomee 1997 (value from memory): up to 2 safe, 3 to 5 acceptable if settled next morning, above 5 stop. */
+export const painLimits = { safe: 2, stop: 5 } as const;
+
+/** Restrictions that hold on a day, pain between the limits counting as one. */
+export function restrictionsOn(athlete: Athlete, day: string): Restriction[] {
+  const standing = (athlete.restrictions ?? []).filter((r) => r.until === undefined || r.until >= day);
+  const sore = (athlete.readiness?.pain ?? [])
+    .filter((p) => p.score > painLimits.safe && p.score <= painLimits.stop)
+    .map(
+      (p): Restriction => ({
+        region: p.region,
+        ...(p.side ? { side: p.side } : {}),
+        severity: 'limit',
+        reason: `pain ${p.score} today`,
+      }),
+    );
+  return [...standing, ...sore];
+}

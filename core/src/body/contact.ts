@@ -1,0 +1,160 @@
+import type { LimbSide } from './pose';
+import type { LimbPointName, Point, Skeleton } from './skeleton';
+
+/** Parts of the body that may rest on something. */
+export const contactParts = [
+  'feet',
+  'toes',
+  'heels',
+  'knees',
+  'hands',
+  'forearms',
+  'elbows',
+  'insteps',
+  'seat',
+  'back',
+  'chest',
+  'head',
+  'hip-side',
+  'shoulder-side',
+  'grip',
+] as const;
+export type ContactPart = (typeof contactParts)[number];
+
+/** Heights of the things one rests on, metres; usual household sizes, common practice, no source. */
+export const surfaceHeightM = {
+  floor: 0,
+  cushion: 0.1,
+  step: 0.18,
+  foot: 0.15,
+  crate: 0.305,
+  sofa: 0.42,
+  chair: 0.45,
+  table: 0.61,
+  bar: 2.15,
+} as const;
+export type Surface = keyof typeof surfaceHeightM;
+
+export interface Contact {
+  part: ContactPart;
+  side: LimbSide | 'both';
+  surface: Surface | 'wall';
+  heightM: number;
+  /** A held contact can pull as well as push: ankles under a sofa, hands on a bar. */
+  held: boolean;
+  /** The contact may travel between keyframes: a towel under the heels. */
+  slides: boolean;
+}
+
+const pattern = /^(?:(near|far)\.)?([a-z-]+)(?:@([a-z]+))?(!)?(\*)?$/;
+const singular: Record<string, ContactPart> = {
+  foot: 'feet',
+  toe: 'toes',
+  heel: 'heels',
+  knee: 'knees',
+  hand: 'hands',
+  forearm: 'forearms',
+  elbow: 'elbows',
+  instep: 'insteps',
+};
+
+/**
+ * Reads one contact of the pose language: `near.foot`, `hands@sofa`, `toes!` (held), `heels*` (slides), `back@wall`.
+ * Throws a SyntaxError that says what was expected.
+ *
+ * @example parseContact('hands@sofa').heightM // 0.42
+ */
+export function parseContact(text: string): Contact {
+  const match = pattern.exec(text);
+  const word = match?.[2] ?? '';
+  const part = singular[word] ?? contactParts.find((name) => name === word);
+  if (!match || !part) {
+    throw new SyntaxError(`contact "${text}": expected one of ${contactParts.join(', ')}`);
+  }
+  const surface = (match[3] ?? 'floor') as Surface | 'wall';
+  if (surface !== 'wall' && !(surface in surfaceHeightM)) {
+    throw new SyntaxError(
+      `contact "${text}": unknown surface "${surface}", expected ${Object.keys(surfaceHeightM).join(', ')} or wall`,
+    );
+  }
+  return {
+    part,
+    side: (match[1] as LimbSide | undefined) ?? 'both',
+    surface,
+    heightM: surface === 'wall' ? 0 : surfaceHeightM[surface],
+    held: match[4] === '!',
+    slides: match[5] === '*',
+  };
+}
+
+/** Distance from the bone to what it rests on, as a share of height; read off the drawn figure. */
+export const restingThickness: Record<ContactPart, number> = {
+  feet: 0,
+  toes: 0.004,
+  heels: 0,
+  knees: 0.034,
+  hands: 0.01,
+  forearms: 0.021,
+  elbows: 0.021,
+  insteps: 0.02,
+  seat: 0.056,
+  back: 0.056,
+  chest: 0.056,
+  head: 0.056,
+  'hip-side': 0.052,
+  'shoulder-side': 0.03,
+  grip: 0,
+};
+
+const limbPoints: Partial<Record<ContactPart, readonly LimbPointName[]>> = {
+  feet: ['heel', 'toe'],
+  toes: ['toe'],
+  heels: ['heel'],
+  knees: ['knee'],
+  hands: ['wrist', 'fingertip'],
+  grip: ['hand'],
+  forearms: ['elbow', 'wrist'],
+  elbows: ['elbow'],
+  insteps: ['ankle'],
+};
+
+/** The points of one side that must touch for this contact. */
+export function touchingPoints(skeleton: Skeleton, part: ContactPart, side: LimbSide): Point[] {
+  const named = limbPoints[part];
+  if (named) return named.map((name) => skeleton[side][name]);
+  if (part === 'seat') return [skeleton.pelvis];
+  if (part === 'hip-side') return [skeleton[side].hip];
+  if (part === 'shoulder-side') return [skeleton[side].shoulder];
+  if (part === 'head') return [skeleton.head];
+  return [skeleton.chest];
+}
+
+/** Whether the part comes once a side or once a body. */
+export function isLimbPart(part: ContactPart): boolean {
+  return part in limbPoints || part.endsWith('-side');
+}
+
+/** The sides that a contact stands for; parts of the trunk count once. */
+export function sidesOf(contact: Contact): LimbSide[] {
+  if (contact.side !== 'both') return [contact.side];
+  return isLimbPart(contact.part) ? ['near', 'far'] : ['near'];
+}
+
+/** Half the length over which a contact can shift its pressure, as a share of height. */
+export const contactHalfLength: Record<ContactPart, number> = {
+  feet: 0.076,
+  toes: 0.02,
+  heels: 0.015,
+  knees: 0.03,
+  hands: 0.045,
+  forearms: 0.08,
+  elbows: 0.02,
+  insteps: 0.04,
+  seat: 0.07,
+  back: 0.1,
+  chest: 0.1,
+  head: 0.03,
+  'hip-side': 0.06,
+  'shoulder-side': 0.03,
+  grip: 0.02,
+};

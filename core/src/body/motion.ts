@@ -1,0 +1,104 @@
+import { type Contact, parseContact } from './contact';
+import { type Fixable, type PlacedBody, placed, type Touch, touchesOf, touchPoint } from './placing';
+import { type BasePosition, between, type PoseChanges, poseOf, type View } from './pose';
+import type { ScaledBody } from './segments';
+
+/** One written keyframe of an exercise. */
+export interface Keyframe {
+  name: string;
+  base: BasePosition;
+  change?: PoseChanges;
+  /** Contacts in the pose language; empty while in the air. */
+  on: readonly string[];
+  /** Joints that the placing leaves as written. */
+  fix?: readonly Fixable[];
+  /** Clear height under the body in the air, share of height. */
+  airborne?: number;
+  /** Where the body has travelled to since the frame before, share of height. */
+  shift?: number;
+  /** A moment of a fast movement that nobody could hold: the weight may lie outside the support. */
+  inPassing?: boolean;
+}
+
+/** A band or line drawn from the body to a fixed point, shares of height from the first contact. */
+export interface Line {
+  from: 'hands' | 'near-hand' | 'knees';
+  to: readonly [x: number, y: number];
+}
+
+export interface Movement {
+  view: View;
+  keyframes: readonly Keyframe[];
+  /** Where a wall stands in front (positive) or behind, share of height from the first contact. */
+  wall?: number;
+  line?: Line;
+}
+
+const keyOf = ({ contact, side }: Touch) => `${side}.${contact.part}@${contact.surface}`;
+
+/**
+ * Every keyframe of a movement, put down for one body. Contacts that stay keep their place from frame to frame.
+ */
+export function placedKeyframes(movement: Movement, body: ScaledBody): PlacedBody[] {
+  const kept = new Map<string, number>();
+  const wallX = movement.wall === undefined ? undefined : movement.wall * body.heightM;
+  const frames: PlacedBody[] = [];
+  for (const frame of movement.keyframes) {
+    const contacts: Contact[] = frame.on.map(parseContact);
+    const touches = touchesOf(contacts).map((touch, i): Touch => {
+      const known = touch.contact.slides ? undefined : kept.get(keyOf(touch));
+      if (known !== undefined) return { ...touch, x: known };
+      return kept.size === 0 && i === 0 ? { ...touch, x: 0 } : touch;
+    });
+    const result = placed({
+      body,
+      pose: poseOf(frame.base, frame.change),
+      view: movement.view,
+      touches,
+      ...(frame.fix ? { fixed: frame.fix } : {}),
+      ...(wallX === undefined ? {} : { wallX }),
+      airborneM: (frame.airborne ?? 0) * body.heightM,
+      rootX: (frames.at(-1)?.skeleton.pelvis.x ?? 0) + (frame.shift ?? 0) * body.heightM,
+      inPassing: frame.inPassing ?? false,
+    });
+    for (const touch of result.touches) {
+      if (!kept.has(keyOf(touch))) kept.set(keyOf(touch), touchPoint(result.skeleton, touch).x);
+    }
+    frames.push(result);
+  }
+  return frames;
+}
+
+/** Body between two placed keyframes, contacts common to both kept in touch; `t` from 0 to 1. */
+export function placedBetween(a: PlacedBody, b: PlacedBody, t: number): PlacedBody {
+  if (t <= 0) return a;
+  if (t >= 1) return b;
+  const common = a.touches.flatMap((touch): Touch[] => {
+    const twin = b.touches.find((other) => keyOf(other) === keyOf(touch));
+    if (!twin) return [];
+    const from = touchPoint(a.skeleton, touch).x;
+    const to = touchPoint(b.skeleton, twin).x;
+    return [
+      {
+        contact: touch.contact,
+        side: touch.side,
+        ...(touch.contact.surface === 'wall' ? {} : { x: from + (to - from) * t }),
+      },
+    ];
+  });
+  const rootX = mix(a.skeleton.pelvis.x, b.skeleton.pelvis.x, t);
+  const lowest = (p: PlacedBody) =>
+    Math.min(p.skeleton.near.toe.y, p.skeleton.far.toe.y, p.skeleton.near.heel.y, p.skeleton.far.heel.y);
+  return placed({
+    body: a.body,
+    pose: between(a.pose, b.pose, t),
+    view: a.view,
+    touches: common,
+    ...(a.wallX === undefined ? {} : { wallX: a.wallX }),
+    airborneM: Math.max(0, mix(lowest(a), lowest(b), t)),
+    inPassing: true,
+    rootX,
+  });
+}
+
+const mix = (a: number, b: number, t: number) => a + (b - a) * t;

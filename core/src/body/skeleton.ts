@@ -1,0 +1,99 @@
+import type { LimbSide, Pose, View } from './pose';
+import type { ScaledBody } from './segments';
+
+export interface Point {
+  x: number;
+  y: number;
+}
+
+export interface LimbPoints {
+  shoulder: Point;
+  elbow: Point;
+  wrist: Point;
+  hand: Point;
+  fingertip: Point;
+  hip: Point;
+  knee: Point;
+  ankle: Point;
+  heel: Point;
+  toe: Point;
+}
+
+export type LimbPointName = keyof LimbPoints;
+
+export interface Skeleton {
+  pelvis: Point;
+  waist: Point;
+  chest: Point;
+  head: Point;
+  near: LimbPoints;
+  far: LimbPoints;
+}
+
+/** Share of the trunk's length, and of its mass, that lies below the waist. */
+export const waistShare = 0.42;
+
+/** In the front view a foot is seen from its end. */
+const footForeshortening = 0.45;
+
+const radians = (degrees: number) => (degrees * Math.PI) / 180;
+
+/** Point `length` away from `from` in a direction counted clockwise from straight up, degrees. */
+export function along(from: Point, direction: number, length: number): Point {
+  const angle = radians(direction);
+  return { x: from.x + length * Math.sin(angle), y: from.y + length * Math.cos(angle) };
+}
+
+/**
+ * Forward kinematics: where every joint of the body is, metres, with the pelvis at `root`.
+ *
+ * @example skeletonOf(scaledBody({ heightCm: 180, massKg: 80 }), poseOf('standing'), 'side', { x: 0, y: 1 }).head.y // 1.731
+ */
+export function skeletonOf(body: ScaledBody, pose: Pose, view: View, root: Point): Skeleton {
+  const { lengthM } = body;
+  const front = view === 'front';
+  const waist = along(root, pose.lean, lengthM.trunk * waistShare);
+  const thorax = pose.lean + pose.trunk;
+  const chest = along(waist, thorax, lengthM.trunk * (1 - waistShare));
+  const head = along(chest, thorax + pose.neck, lengthM.head);
+
+  const limb = (side: LimbSide): LimbPoints => {
+    const angles = pose[side];
+    const turn = front && side === 'far' ? -1 : 1;
+    const hipOut = front ? turn * body.hipHalfWidthM : 0;
+    const shoulderOut = front ? turn * body.shoulderHalfWidthM : 0;
+    const shoulder = along(chest, thorax + 90, shoulderOut);
+    const upperArm = thorax + 180 - turn * angles.shoulder;
+    const elbow = along(shoulder, upperArm, lengthM.upperArm);
+    const forearm = upperArm - turn * angles.elbow;
+    const wrist = along(elbow, forearm, lengthM.forearm);
+    const handDirection = forearm - turn * angles.wrist;
+    const hip = along(root, pose.lean + 90, hipOut);
+    const thigh = pose.lean + 180 - turn * angles.hip;
+    const knee = along(hip, thigh, lengthM.thigh);
+    const shank = thigh + turn * angles.knee;
+    const ankle = along(knee, shank, lengthM.shank);
+    const foot = shank - turn * (90 + angles.ankle);
+    const sole = along(ankle, foot + turn * 90, body.ankleHeightM);
+    const footLength = lengthM.foot * (front ? footForeshortening : 1);
+    return {
+      shoulder,
+      elbow,
+      wrist,
+      hand: along(wrist, handDirection, lengthM.hand * 0.5),
+      fingertip: along(wrist, handDirection, lengthM.hand),
+      hip,
+      knee,
+      ankle,
+      heel: along(sole, foot, -0.25 * footLength),
+      toe: along(sole, foot, 0.75 * footLength),
+    };
+  };
+  return { pelvis: root, waist, chest, head, near: limb('near'), far: limb('far') };
+}
+
+/** Every joint of the skeleton as one list. */
+export function pointsOf(skeleton: Skeleton): Point[] {
+  const { pelvis, waist, chest, head, near, far } = skeleton;
+  return [pelvis, waist, chest, head, ...Object.values(near), ...Object.values(far)];
+}

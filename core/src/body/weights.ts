@@ -1,0 +1,85 @@
+import { type LimbSide, limbSides } from './pose';
+import type { ScaledBody } from './segments';
+import { type Point, type Skeleton, waistShare } from './skeleton';
+
+export type LoadedJoint = 'neck' | 'shoulder' | 'elbow' | 'wrist' | 'trunk' | 'hip' | 'knee' | 'ankle';
+export const loadedJoints: readonly LoadedJoint[] = [
+  'neck',
+  'shoulder',
+  'elbow',
+  'wrist',
+  'trunk',
+  'hip',
+  'knee',
+  'ankle',
+];
+
+/** A mass somewhere on the body. */
+export interface Weight {
+  at: Point;
+  massKg: number;
+  owner: Owner;
+}
+
+/** Where on the tree of segments something sits: the joints that have it on their far end. */
+export interface Owner {
+  side: LimbSide | 'middle';
+  distalTo: readonly LoadedJoint[];
+}
+
+export const armChain = ['shoulder', 'elbow', 'wrist'] as const;
+export const legChain = ['hip', 'knee', 'ankle'] as const;
+export const owner = (side: Owner['side'], distalTo: readonly LoadedJoint[]): Owner => ({ side, distalTo });
+export const onUpperTrunk = owner('middle', ['trunk']);
+export const onPelvis = owner('middle', []);
+
+function lerp(a: Point, b: Point, t: number): Point {
+  return { x: a.x + (b.x - a.x) * t, y: a.y + (b.y - a.y) * t };
+}
+
+/** The athlete's own segments as masses in place. */
+export function segmentWeights(body: ScaledBody, skeleton: Skeleton): Weight[] {
+  const { segmentMassKg: mass, centre } = body;
+  const { pelvis, waist, chest, head } = skeleton;
+  const upperCentre = (centre.trunk - waistShare * (waistShare / 2)) / (1 - waistShare);
+  const middle: Weight[] = [
+    { at: lerp(pelvis, waist, 0.5), massKg: mass.trunk * waistShare, owner: onPelvis },
+    {
+      at: lerp(waist, chest, (upperCentre - waistShare) / (1 - waistShare)),
+      massKg: mass.trunk * (1 - waistShare),
+      owner: onUpperTrunk,
+    },
+    { at: lerp(chest, head, centre.head), massKg: mass.head, owner: owner('middle', ['trunk', 'neck']) },
+  ];
+  return limbSides.reduce<Weight[]>((weights, side) => {
+    const limb = skeleton[side];
+    const of = (
+      from: Point,
+      to: Point,
+      name: 'thigh' | 'shank' | 'foot' | 'upperArm' | 'forearm' | 'hand',
+      distalTo: readonly LoadedJoint[],
+    ): Weight => ({
+      at: lerp(from, to, centre[name]),
+      massKg: mass[name],
+      owner: owner(side, distalTo),
+    });
+    weights.push(
+      of(limb.shoulder, limb.elbow, 'upperArm', ['trunk', 'shoulder']),
+      of(limb.elbow, limb.wrist, 'forearm', ['trunk', 'shoulder', 'elbow']),
+      of(limb.wrist, limb.fingertip, 'hand', ['trunk', ...armChain]),
+      of(limb.hip, limb.knee, 'thigh', ['hip']),
+      of(limb.knee, limb.ankle, 'shank', ['hip', 'knee']),
+      of(limb.heel, limb.toe, 'foot', legChain),
+    );
+    return weights;
+  }, middle);
+}
+
+/** Centre of a set of masses. */
+export function weightedCentre(weights: readonly Weight[]): Point {
+  const total = weights.reduce((s, w) => s + w.massKg, 0);
+  return {
+    x: weights.reduce((s, w) => s + w.at.x * w.massKg, 0) / total,
+    y: weights.reduce((s, w) => s + w.at.y * w.massKg, 0) / total,
+  };
+}

@@ -1,0 +1,66 @@
+import { family } from '../variant';
+
+export default family(
+  'burpee',
+  {
+    blocks: ['finisher'],
+    pattern: 'pulse',
+    planes: ['sagittal'],
+    position: 'hands-and-feet',
+    speed: 'fast',
+    jointActions: ['hip extension shortening', 'knee extension stretch-shortening', 'shoulder flexion shortening'],
+  },
+  [
+    {
+      id: 'mountain-run',
+      name: 'Mountain run',
+      otherNames: ['mountain climber', 'plank knee drive'],
+      purpose: 'pulse up, trunk held',
+      regions: ['hip', 'shoulder', 'wrist'],
+      quiet: true,
+      level: 'beginner',
+      dose: '3x20s! r40',
+      harder: 'burpee',
+      cues: ['Plank stays level', 'Knee to the chest, quick', 'Push the floor away'],
+      faults: [{ see: 'Hips bounce up', say: 'Slower, hands under the shoulders.' }],
+      keyframes: [
+        {
+          name: 'left in',
+          base: 'plank',
+          change: { near: { hip: 118, knee: 126, ankle: -65 } },
+          on: ['far.toes', 'hands'],
+        },
+        {
+          name: 'right in',
+          base: 'plank',
+          change: { far: { hip: 118, knee: 126, ankle: -65 } },
+          on: ['near.toes', 'hands'],
+        },
+      ],
+    },
+    {
+      id: 'burpee',
+      name: 'Burpee',
+      otherNames: ['squat thrust jump'],
+      purpose: 'hard finish when the aim asks for it',
+      regions: ['knee+landing', 'shoulder', 'wrist', 'lower-back'],
+      level: 'intermediate',
+      impactContacts: 2,
+      dose: '3x8 r60',
+      easier: 'mountain-run',
+      cues: ['Hands down, jump back', 'Plank stays straight', 'Stand up tall with a small jump'],
+      faults: [{ see: 'Back sags as the feet go out', say: 'Step back instead of jumping.' }],
+      cautions: ['Not with a sore back, shoulder or knee.'],
+      keyframes: [
+        {
+          name: 'squat',
+          base: 'standing',
+          change: { lean: 72, hip: 140, knee: 110, ankle: 30, shoulder: 82, wrist: 80 },
+          on: ['toes', 'hands'],
+        },
+        { name: 'plank', base: 'plank', on: ['toes*', 'hands'], fix: ['hip', 'knee'] },
+        { name: 'jump', base: 'standing', change: { ankle: -35, shoulder: 170 }, on: [], airborne: 0.08 },
+      ],
+    },
+  ],
+);

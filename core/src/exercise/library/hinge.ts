@@ -1,0 +1,73 @@
+import { family } from '../variant';
+import { handWeights } from './kit-groups';
+
+export default family(
+  'hinge',
+  {
+    blocks: ['strength'],
+    pattern: 'hip-dominant',
+    planes: ['sagittal'],
+    jointActions: ['hip extension shortening', 'hip extension lengthening', 'trunk extension holding'],
+    cues: ['Hips travel back', 'Back long from tail to head', 'Weight close to the legs'],
+    faults: [{ see: 'Back rounds', say: 'Stop higher, push the seat back.' }],
+  },
+  [
+    {
+      id: 'hinge-lift',
+      name: 'Hip hinge with weights',
+      otherNames: ['Romanian deadlift', 'stiff-leg lift'],
+      purpose: 'back of the thigh and hip against all the running forwards',
+      position: 'both-feet',
+      regions: ['hamstring+high', 'hip', 'lower-back'],
+      level: 'beginner',
+      needs: { kit: [handWeights] },
+      load: { place: 'hands', source: 'weight', required: true, hands: 2 },
+      dose: '3x10 3-1-1 rir2 r60',
+      harder: 'single-leg-hinge',
+      cautions: ['Back pain: leave out; start light.'],
+      keyframes: [
+        { name: 'tall', base: 'standing', change: { knee: 6 }, on: ['feet'] },
+        {
+          name: 'folded',
+          base: 'standing',
+          change: { lean: 72, hip: 88, knee: 22, ankle: 6, shoulder: 72, neck: -12 },
+          on: ['feet'],
+        },
+      ],
+    },
+    {
+      id: 'single-leg-hinge',
+      name: 'Single-leg hinge',
+      otherNames: ['single-leg deadlift', 'one-leg hip hinge'],
+      purpose: 'holds the pelvis on one leg while the trunk folds',
+      position: 'one-foot',
+      side: 'single',
+      regions: ['hamstring', 'hip'],
+      level: 'beginner',
+      load: { place: 'hands', source: 'weight', required: false, hands: 2 },
+      dose: '3x8/side 3-1-1 rir2 r60',
+      easier: 'hinge-lift',
+      jointActions: ['hip extension shortening', 'hip extension lengthening', 'hip abduction holding'],
+      keyframes: [
+        {
+          name: 'tall',
+          base: 'standing',
+          change: { near: { hip: 6, knee: 10 }, far: { hip: 5, knee: 60 } },
+          on: ['near.foot'],
+        },
+        {
+          name: 'folded',
+          base: 'standing',
+          change: {
+            lean: 72,
+            near: { hip: 86, knee: 22, ankle: 8 },
+            far: { hip: -2, knee: 12 },
+            shoulder: 72,
+            neck: -12,
+          },
+          on: ['near.foot'],
+        },
+      ],
+    },
+  ],
+);

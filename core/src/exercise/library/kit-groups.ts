@@ -1,0 +1,19 @@
+import type { KitKind } from '../vocabulary';
+
+/** Things that stand in for one another; the first is what one would buy. */
+export const handWeights: readonly KitKind[] = [
+  'dumbbell',
+  'kettlebell',
+  'plate',
+  'bottle',
+  'canister',
+  'paint-tin',
+  'rucksack',
+  'holdall',
+  'stone',
+];
+export const lightHandWeights: readonly KitKind[] = ['dumbbell', 'bottle', 'can', 'stone'];
+export const longBands: readonly KitKind[] = ['band-long', 'inner-tube', 'tights'];
+export const loopBands: readonly KitKind[] = ['band-loop', 'tights', 'inner-tube'];
+export const seats: readonly KitKind[] = ['chair', 'bench', 'sofa'];
+export const steps: readonly KitKind[] = ['step', 'stairs', 'bench'];

@@ -1,0 +1,81 @@
+import { family } from '../variant';
+
+export default family(
+  'leg-curl',
+  {
+    blocks: ['prevention', 'strength'],
+    pattern: 'knee-flexion',
+    planes: ['sagittal'],
+    speed: 'slow',
+    jointActions: ['knee flexion lengthening', 'hip extension holding'],
+  },
+  [
+    {
+      id: 'sliding-leg-curl',
+      name: 'Sliding leg curl',
+      otherNames: ['towel curl', 'hamstring slide'],
+      purpose: 'back of the thigh brakes at length',
+      position: 'lying',
+      regions: ['hamstring+high', 'hip'],
+      level: 'intermediate',
+      needs: { kit: [['towel']], slidingFloor: true },
+      dose: '3x6 4-0-2 rir2 r60',
+      easier: 'bridge-walk-out',
+      harder: 'nordic-lowering',
+      cues: ['Hips high before you slide', 'Four seconds out', 'Pull the heels back under'],
+      faults: [{ see: 'Hips sink', say: 'Slide less far, keep the line.' }],
+      cautions: ['Smooth floor, towel flat, nothing behind the heels.'],
+      keyframes: [
+        {
+          name: 'in',
+          base: 'hook lying',
+          change: { lean: -116, hip: 2, knee: 95, ankle: 10, neck: 24 },
+          on: ['back', 'heels*'],
+        },
+        {
+          name: 'out',
+          base: 'hook lying',
+          change: { lean: -101, hip: -6, knee: 14, ankle: 0, neck: 10 },
+          on: ['back', 'heels*'],
+        },
+      ],
+    },
+    {
+      id: 'nordic-lowering',
+      name: 'Lowering on the knees',
+      otherNames: ['Nordic lowering', 'Nordic hamstring'],
+      purpose: 'hamstrings brake at speed, the best proven guard against strains',
+      position: 'kneeling',
+      regions: ['hamstring+high', 'knee'],
+      level: 'intermediate',
+      needs: { anchors: ['feet', 'partner'] },
+      dose: '3x5 5-0-X r75',
+      easier: 'sliding-leg-curl',
+      cues: ['Straight from knee to head', 'Fall as slowly as you can', 'Catch with the hands, push back up'],
+      faults: [{ see: 'Hips bend first', say: 'Squeeze the seat; stop where the line breaks.' }],
+      cautions: [
+        'Ankles held so that they cannot slip; kneel soft.',
+        'New to it: two sets of five once in the first week, expect soreness.',
+        'Not in the 72 hours before a match.',
+      ],
+      sources: ['van Dyk 2019', 'Petersen 2011'],
+      keyframes: [
+        { name: 'tall', base: 'tall kneeling', change: { shoulder: 40, elbow: 100 }, on: ['knees', 'insteps!'] },
+        {
+          name: 'leaning',
+          base: 'tall kneeling',
+          change: { lean: 34, knee: 56, shoulder: 50, elbow: 105 },
+          on: ['knees', 'insteps!'],
+          fix: ['hip'],
+        },
+        {
+          name: 'low',
+          base: 'tall kneeling',
+          change: { lean: 62, knee: 28, shoulder: 62, elbow: 90 },
+          on: ['knees', 'insteps!'],
+          fix: ['hip'],
+        },
+      ],
+    },
+  ],
+);

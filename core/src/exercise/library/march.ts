@@ -1,0 +1,77 @@
+import { family } from '../variant';
+
+export default family(
+  'march',
+  {
+    blocks: ['raise'],
+    pattern: 'pulse',
+    planes: ['sagittal'],
+    position: 'one-foot',
+    jointActions: ['hip flexion shortening', 'ankle flexion stretch-shortening'],
+    dose: '1x60s!',
+  },
+  [
+    {
+      id: 'march-on-the-spot',
+      name: 'March on the spot',
+      otherNames: ['walking in place'],
+      purpose: 'warms hips and calves without noise',
+      regions: ['hip'],
+      harder: 'high-knee-run',
+      cues: ['Knee up to the belt', 'Opposite arm swings with it', 'Stand tall on the other leg'],
+      faults: [{ see: 'Leaning back as the knee rises', say: 'Ribs over hips, knee a little lower.' }],
+      keyframes: [
+        {
+          name: 'left up',
+          base: 'standing',
+          change: { near: { hip: 85, knee: 95, shoulder: -25, elbow: 60 }, far: { shoulder: 45, elbow: 80 } },
+          on: ['far.foot'],
+        },
+        {
+          name: 'right up',
+          base: 'standing',
+          change: { far: { hip: 85, knee: 95, shoulder: -25, elbow: 60 }, near: { shoulder: 45, elbow: 80 } },
+          on: ['near.foot'],
+        },
+      ],
+    },
+    {
+      id: 'high-knee-run',
+      name: 'High-knee run on the spot',
+      otherNames: ['running in place', 'knee lifts'],
+      purpose: 'raises pulse and foot speed',
+      regions: ['hip', 'calf', 'ankle+landing'],
+      speed: 'fast',
+      level: 'beginner',
+      impactContacts: 1,
+      easier: 'march-on-the-spot',
+      cues: ['Quick, light contacts on the forefoot', 'Knee to hip height', 'Arms drive the rhythm'],
+      faults: [{ see: 'Loud, flat landings', say: 'Lighter: heel never slaps the floor.' }],
+      cautions: ['Hard floor: wear shoes or choose the march.'],
+      keyframes: [
+        {
+          name: 'left up',
+          base: 'standing',
+          change: {
+            lean: 5,
+            near: { hip: 90, knee: 110, shoulder: -35, elbow: 85 },
+            far: { ankle: -15, shoulder: 60, elbow: 90 },
+          },
+          on: ['far.toes'],
+          inPassing: true,
+        },
+        {
+          name: 'right up',
+          base: 'standing',
+          change: {
+            lean: 5,
+            far: { hip: 90, knee: 110, shoulder: -35, elbow: 85 },
+            near: { ankle: -15, shoulder: 60, elbow: 90 },
+          },
+          on: ['near.toes'],
+          inPassing: true,
+        },
+      ],
+    },
+  ],
+);

@@ -1,0 +1,45 @@
+import { family } from '../variant';
+import { handWeights } from './kit-groups';
+
+export default family(
+  'push-press',
+  {
+    blocks: ['power'],
+    pattern: 'whole-body-lift',
+    planes: ['sagittal'],
+    position: 'both-feet',
+    speed: 'fast',
+    jointActions: [
+      'knee extension stretch-shortening',
+      'hip extension stretch-shortening',
+      'shoulder flexion shortening',
+      'elbow extension shortening',
+    ],
+  },
+  [
+    {
+      id: 'push-press',
+      name: 'Dip and drive overhead',
+      otherNames: ['push press'],
+      purpose: 'legs start what the arms finish, as in a throw',
+      regions: ['shoulder', 'knee'],
+      level: 'intermediate',
+      quiet: true,
+      needs: { kit: [handWeights] },
+      load: { place: 'hands', source: 'weight', required: true, hands: 2 },
+      dose: '3x4 X rir4 r75',
+      cues: ['Short dip, heels down', 'Drive, then the arms follow', 'Lower slowly to the shoulders'],
+      faults: [{ see: 'Pressing first, legs late', say: 'Stay silent with the arms until the legs are straight.' }],
+      cautions: ['Check the ceiling; nothing with a loose lid overhead.'],
+      keyframes: [
+        {
+          name: 'dip',
+          base: 'standing',
+          change: { lean: 8, hip: 38, knee: 52, ankle: 22, shoulder: 42, elbow: 142 },
+          on: ['feet'],
+        },
+        { name: 'overhead', base: 'standing', change: { ankle: 0, shoulder: 174, elbow: 4 }, on: ['feet'] },
+      ],
+    },
+  ],
+);

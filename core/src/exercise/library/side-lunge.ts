@@ -1,0 +1,43 @@
+import { family } from '../variant';
+
+export default family(
+  'side-lunge',
+  {
+    blocks: ['strength'],
+    pattern: 'knee-dominant',
+    planes: ['frontal'],
+    position: 'split',
+    side: 'single',
+    view: 'front',
+    jointActions: ['knee extension shortening', 'hip adduction lengthening', 'hip abduction shortening'],
+  },
+  [
+    {
+      id: 'side-lunge',
+      name: 'Side lunge',
+      otherNames: ['lateral lunge', 'Cossack half'],
+      purpose: 'brakes and pushes sideways, as in a side cut',
+      regions: ['knee', 'groin', 'hip'],
+      level: 'beginner',
+      load: { place: 'chest', source: 'weight', required: false, hands: 1 },
+      dose: '3x8/side 2-1-1 rir2 r60',
+      cues: ['Step wide, sit into the hip', 'Straight leg stays long', 'Push back in one go'],
+      faults: [{ see: 'Knee inside the foot', say: 'Aim the knee at the little toe.' }],
+      cautions: ['Groin pain: shorter step.'],
+      keyframes: [
+        {
+          name: 'tall',
+          base: 'standing',
+          change: { hip: 18, shoulder: 20, elbow: 100 },
+          on: ['far.foot', 'near.foot'],
+        },
+        {
+          name: 'side',
+          base: 'standing',
+          change: { lean: 6, near: { hip: 78, knee: 74 }, far: { hip: 44, knee: 0 }, shoulder: 20, elbow: 110 },
+          on: ['far.foot', 'near.foot*'],
+        },
+      ],
+    },
+  ],
+);

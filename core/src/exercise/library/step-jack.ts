@@ -1,0 +1,34 @@
+import { family } from '../variant';
+
+export default family(
+  'step-jack',
+  {
+    blocks: ['raise'],
+    pattern: 'pulse',
+    planes: ['frontal'],
+    position: 'both-feet',
+    view: 'front',
+    jointActions: ['hip abduction shortening', 'shoulder abduction shortening'],
+    dose: '1x60s!',
+  },
+  [
+    {
+      id: 'step-jack',
+      name: 'Side step with arms overhead',
+      otherNames: ['step jack', 'half star'],
+      purpose: 'warms shoulders and side of the hip',
+      regions: ['shoulder', 'hip'],
+      cues: ['Arms all the way up', 'Step wide, foot lands quietly', 'Alternate sides'],
+      faults: [{ see: 'Arms stop at shoulder height', say: 'Reach for the ceiling every time.' }],
+      keyframes: [
+        { name: 'together', base: 'standing', change: { shoulder: 12, hip: 4, knee: 4 }, on: ['feet*'] },
+        {
+          name: 'apart',
+          base: 'standing',
+          change: { shoulder: 160, near: { hip: 28 }, far: { hip: 12 } },
+          on: ['far.foot*', 'near.foot*'],
+        },
+      ],
+    },
+  ],
+);

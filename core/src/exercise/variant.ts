@@ -1,0 +1,167 @@
+import type { Keyframe, Line, Movement } from '../body/motion';
+import type { LoadPlace } from '../body/statics';
+import type { Dose } from '../dose/dose';
+import { parseDose } from '../dose/notation';
+import {
+  type Anchor,
+  type BlockKind,
+  type JointAction,
+  jointAction,
+  type KitKind,
+  type Level,
+  type Pattern,
+  type Plane,
+  type Position,
+  type Region,
+  type Side,
+  type Speed,
+  type WrittenJointAction,
+} from './vocabulary';
+
+/** How much a variant asks of a region: high load, deep range, landing on it. */
+export interface RegionLoad {
+  region: Region;
+  high: boolean;
+  deep: boolean;
+  landing: boolean;
+}
+
+type RegionMark = '' | '+high' | '+deep' | '+landing' | '+high+deep' | '+high+landing';
+export type WrittenRegion = `${Region}${RegionMark}`;
+
+export interface Needs {
+  /** Every list names alternatives, one of which must be there. */
+  kit: readonly (readonly KitKind[])[];
+  /** One of these; empty when none is needed. */
+  anchors: readonly Anchor[];
+  partner: boolean;
+  wall: boolean;
+  stairs: boolean;
+  slidingFloor: boolean;
+}
+
+/** What loads the movement beside the body. */
+export interface LoadRule {
+  place: LoadPlace;
+  source: 'weight' | 'band';
+  /** Without a load the movement is pointless. */
+  required: boolean;
+  /** Most that is sensible, kg, whatever is owned. */
+  maxKg?: number;
+  /** Implements held at once at the most. */
+  hands: 1 | 2;
+}
+
+export interface Fault {
+  see: string;
+  say: string;
+}
+
+export interface Variant extends Movement {
+  id: string;
+  name: string;
+  otherNames: readonly string[];
+  family: string;
+  blocks: readonly BlockKind[];
+  pattern: Pattern;
+  jointActions: readonly JointAction[];
+  planes: readonly Plane[];
+  side: Side;
+  position: Position;
+  speed: Speed;
+  regions: readonly RegionLoad[];
+  level: Level;
+  impactContacts: number;
+  quiet: boolean;
+  needs: Needs;
+  load?: LoadRule;
+  easier?: string;
+  harder?: string;
+  cues: readonly string[];
+  faults: readonly Fault[];
+  cautions: readonly string[];
+  /** What it is for, in a few words: "hip side ready before single-leg loading". */
+  purpose: string;
+  dose: Dose;
+  sources: readonly string[];
+}
+
+/** A variant as a data file writes it; what a family shares is written once. */
+export interface WrittenVariant {
+  id: string;
+  name: string;
+  purpose: string;
+  otherNames?: readonly string[];
+  blocks: readonly BlockKind[];
+  pattern: Pattern;
+  jointActions: readonly WrittenJointAction[];
+  planes: readonly Plane[];
+  side?: Side;
+  position: Position;
+  speed?: Speed;
+  regions: readonly WrittenRegion[];
+  level?: Level;
+  impactContacts?: number;
+  quiet?: boolean;
+  needs?: Partial<Needs>;
+  load?: LoadRule;
+  easier?: string;
+  harder?: string;
+  cues: readonly string[];
+  faults: readonly Fault[];
+  cautions?: readonly string[];
+  view?: Movement['view'];
+  wall?: number;
+  line?: Line;
+  keyframes: readonly Keyframe[];
+  dose: string;
+  sources?: readonly string[];
+}
+
+type SharedKey = Exclude<keyof WrittenVariant, 'id' | 'name'>;
+export type FamilyShared = Partial<Pick<WrittenVariant, SharedKey>>;
+
+const noNeeds: Needs = { kit: [], anchors: [], partner: false, wall: false, stairs: false, slidingFloor: false };
+
+function readRegion(text: WrittenRegion): RegionLoad {
+  const [region, ...marks] = text.split('+');
+  return {
+    region: region as Region,
+    high: marks.includes('high'),
+    deep: marks.includes('deep'),
+    landing: marks.includes('landing'),
+  };
+}
+
+/**
+ * One family of variants. What all share is written in `shared`; a variant's own words win.
+ * A missing field is a type error in the data file that forgets it.
+ */
+export function family<const S extends FamilyShared>(
+  id: string,
+  shared: S,
+  variants: readonly (Omit<WrittenVariant, keyof S> & Partial<WrittenVariant>)[],
+): Variant[] {
+  return variants.map((own) => read(id, { ...shared, ...own } as unknown as WrittenVariant));
+}
+
+function read(familyId: string, written: WrittenVariant): Variant {
+  const { jointActions, regions, dose, needs, ...rest } = written;
+  return {
+    otherNames: [],
+    side: 'both',
+    speed: 'controlled',
+    level: 'new',
+    impactContacts: 0,
+    quiet: (written.impactContacts ?? 0) === 0,
+    cautions: [],
+    view: 'side',
+    sources: ['common practice, no source'],
+    ...rest,
+    family: familyId,
+    jointActions: jointActions.map(jointAction),
+    regions: regions.map(readRegion),
+    needs: { ...noNeeds, ...needs },
+    dose: parseDose(dose),
+  };
+}

@@ -1,0 +1,114 @@
+import type { Anchor, KitKind } from '../exercise/vocabulary';
+
+export const bandLevels = ['extra-light', 'light', 'medium', 'heavy', 'extra-heavy'] as const;
+export type BandLevel = (typeof bandLevels)[number];
+
+export const fills = ['water', 'sand', 'paint', 'gravel', 'rice'] as const;
+export type Fill = (typeof fills)[number];
+
+export interface KitItem {
+  kind: KitKind;
+  count?: number;
+  massKg?: number;
+  volumeL?: number;
+  fill?: Fill;
+  level?: BandLevel;
+}
+
+export interface Room {
+  lengthM: number;
+  widthM: number;
+  ceilingM: number;
+  wall: boolean;
+  stairs: boolean;
+  slidingFloor: boolean;
+  quiet: boolean;
+}
+
+export interface Kit {
+  items: readonly KitItem[];
+  anchors: readonly Anchor[];
+  partner: boolean;
+  room: Room;
+}
+
+/** Density of fills, kg per litre; common practice, no source (water exact). */
+export const fillDensity: Record<Fill, number> = { water: 1, sand: 1.6, paint: 1.3, gravel: 1.6, rice: 0.85 };
+
+/** Mass of the empty container, kg per litre of volume, and a least mass; common practice, no source. */
+const emptyMass: Partial<Record<KitKind, { perLitre: number; least: number }>> = {
+  bottle: { perLitre: 0.03, least: 0.03 },
+  canister: { perLitre: 0.06, least: 0.2 },
+  'paint-tin': { perLitre: 0.05, least: 0.25 },
+  can: { perLitre: 0.12, least: 0.05 },
+  rucksack: { perLitre: 0.03, least: 0.6 },
+  holdall: { perLitre: 0.02, least: 0.5 },
+};
+
+/** What a thing weighs when nothing is said about it, kg; guesses, common practice, no source. */
+const usualMass: Partial<Record<KitKind, number>> = {
+  can: 0.45,
+  rucksack: 8,
+  holdall: 10,
+  bottle: 1.5,
+  canister: 5.3,
+  'paint-tin': 13,
+  stone: 5,
+  kettlebell: 12,
+};
+
+/**
+ * Mass of one item, kg: as told, or volume times density and the empty container, or a usual mass. 0 for things that are not weights.
+ *
+ * @example massOf({ kind: 'canister', volumeL: 5, fill: 'water' }) // 5.3
+ */
+export function massOf(item: KitItem): number {
+  if (item.massKg !== undefined) return item.massKg;
+  const container = emptyMass[item.kind];
+  if (container && item.volumeL !== undefined) {
+    const filled = item.volumeL * fillDensity[item.fill ?? 'water'];
+    return round(filled + Math.max(container.least, container.perLitre * item.volumeL));
+  }
+  return usualMass[item.kind] ?? 0;
+}
+
+const round = (kg: number) => Math.round(kg * 100) / 100;
+
+/** A load that can be taken in hand: its mass, and what it is made of in words. */
+export interface LoadOption {
+  kg: number;
+  with: string;
+}
+
+const kindName = (kind: KitKind) => kind.replaceAll('-', ' ');
+
+/** How one thing is called on the sheet. @example describeItem({ kind: 'bottle', volumeL: 5 }) // 'bottle 5.15 kg' */
+export function describeItem(item: KitItem): string {
+  const mass = massOf(item);
+  return item.level
+    ? `${kindName(item.kind)} ${item.level}`
+    : mass
+      ? `${kindName(item.kind)} ${mass} kg`
+      : kindName(item.kind);
+}
+
+/**
+ * The loads that things of these kinds give, lightest first. With two hands a pair of equal things may be taken;
+ * a single thing is held in both.
+ */
+export function loadOptions(
+  items: readonly KitItem[],
+  kinds: readonly KitKind[],
+  hands: 1 | 2,
+  maxKg = Infinity,
+): LoadOption[] {
+  const options = items
+    .filter((item) => kinds.includes(item.kind))
+    .flatMap((item) => {
+      const one = massOf(item);
+      const single = { kg: one, with: describeItem(item) };
+      const pair = { kg: round(2 * one), with: `2 ${kindName(item.kind)}s ${one} kg` };
+      return hands === 2 && (item.count ?? 1) >= 2 ? [single, pair] : [single];
+    });
+  return options.filter((o) => o.kg > 0 && o.kg <= maxKg).sort((a, b) => a.kg - b.kg || a.with.localeCompare(b.with));
+}

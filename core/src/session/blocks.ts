@@ -1,0 +1,54 @@
+import { type BlockKind, blockKinds } from '../exercise/vocabulary';
+import type { Aim, Brief, HouseRules } from './brief';
+
+export interface BlockBounds {
+  least: number;
+  most: number;
+}
+
+/** Items a block of a half-hour session may hold; common practice, no source. */
+const usual: Record<BlockKind, BlockBounds> = {
+  raise: { least: 1, most: 1 },
+  mobilise: { least: 1, most: 2 },
+  activate: { least: 1, most: 2 },
+  balance: { least: 0, most: 1 },
+  technique: { least: 0, most: 1 },
+  power: { least: 0, most: 2 },
+  strength: { least: 2, most: 5 },
+  prevention: { least: 1, most: 3 },
+  trunk: { least: 1, most: 2 },
+  flexibility: { least: 0, most: 0 },
+  finisher: { least: 0, most: 0 },
+  'cool-down': { least: 1, most: 2 },
+};
+
+const byAim: Partial<Record<Aim, Partial<Record<BlockKind, BlockBounds>>>> = {
+  power: { power: { least: 1, most: 3 } },
+  endurance: { finisher: { least: 1, most: 2 } },
+  prevention: { prevention: { least: 2, most: 5 }, balance: { least: 1, most: 2 }, strength: { least: 1, most: 4 } },
+  flexibility: { flexibility: { least: 1, most: 3 }, 'cool-down': { least: 1, most: 3 } },
+  return: { power: { least: 0, most: 0 }, balance: { least: 1, most: 2 }, prevention: { least: 1, most: 4 } },
+  learn: { technique: { least: 1, most: 2 } },
+};
+
+/** Below this many minutes only the essentials are asked for. */
+const shortSession = 15;
+const longSession = 45;
+const alwaysAsked = new Set<BlockKind>(['raise', 'strength']);
+
+/** How many items each block may hold for this brief. */
+export function blockBounds(brief: Brief): Record<BlockKind, BlockBounds> {
+  const bounds = (kind: BlockKind): BlockBounds => {
+    const { least, most } = byAim[brief.aim]?.[kind] ?? usual[kind];
+    if (brief.minutes < shortSession) return { least: alwaysAsked.has(kind) ? Math.min(1, least) : 0, most };
+    return { least, most: brief.minutes >= longSession && most > 1 ? most + 2 : most };
+  };
+  return Object.fromEntries(blockKinds.map((kind) => [kind, bounds(kind)])) as Record<BlockKind, BlockBounds>;
+}
+
+/** Blocks in the order they are done; closing power work moves to the end, before the cool-down. */
+export function blockOrder(explosive: HouseRules['explosive']): BlockKind[] {
+  if (explosive === 'first') return [...blockKinds];
+  const rest = blockKinds.filter((kind) => kind !== 'power' && kind !== 'cool-down');
+  return [...rest, 'power', 'cool-down'];
+}

@@ -1,0 +1,96 @@
+import type { Athlete } from '../athlete/athlete';
+import type { Kit } from '../kit/kit';
+
+export const aims = ['hold', 'strength', 'power', 'endurance', 'prevention', 'flexibility', 'return', 'learn'] as const;
+export type Aim = (typeof aims)[number];
+
+export const phases = [
+  'off-season',
+  'general-preparation',
+  'specific-preparation',
+  'pre-season',
+  'in-season',
+  'taper',
+  'transition',
+  'break',
+  'return',
+] as const;
+export type Phase = (typeof phases)[number];
+
+export const houseRuleChoices = {
+  explosive: ['first', 'closing'],
+  format: ['straight', 'pairs', 'circuits'],
+  doseBy: ['reps', 'time', 'reserve'],
+  lightLoads: ['fast', 'reps', 'slow'],
+  secondSide: ['equal', 'weaker-first'],
+} as const;
+
+export type HouseRules = { [K in keyof typeof houseRuleChoices]: (typeof houseRuleChoices)[K][number] };
+
+/** Why a school is followed; shown beside the choice. */
+export const houseRuleReasons: { [K in keyof HouseRules]: Record<HouseRules[K], string> } = {
+  explosive: {
+    first: 'Fresh muscles move fast: speed work before anything tires them.',
+    closing: 'A short jump circuit at the end finishes the session when power is not the aim.',
+  },
+  format: {
+    straight: 'One thing at a time: easiest to follow alone.',
+    pairs: 'One part rests while another works: more work in the same minutes.',
+    circuits: 'Round after round: short, social, little rest.',
+  },
+  doseBy: {
+    reps: 'Counted repetitions: easy to log and to move on.',
+    time: 'Seconds on a clock: no counting, good for groups.',
+    reserve: 'Stop some repetitions short of failure: adapts to the day.',
+  },
+  lightLoads: {
+    fast: 'A light weight moved as fast as possible trains speed honestly.',
+    reps: 'A light weight for many repetitions trains endurance.',
+    slow: 'A light weight lowered slowly and paused asks more of the muscle.',
+  },
+  secondSide: { equal: 'Both sides get the same.', 'weaker-first': 'The weaker side starts and sets the number.' },
+};
+
+export const defaultHouseRules: HouseRules = {
+  explosive: 'first',
+  format: 'pairs',
+  doseBy: 'reps',
+  lightLoads: 'fast',
+  secondSide: 'equal',
+};
+
+export interface RecentSession {
+  date: string;
+  minutes?: number;
+  rpe?: number;
+  items?: readonly { variant: string; sets: number }[];
+}
+
+export interface Season {
+  phase: Phase;
+  week?: number;
+  lastFixture?: string;
+  nextFixture?: string;
+  recent?: readonly RecentSession[];
+}
+
+/** What the coach holds to, whatever the program would rather do. */
+export interface Lock {
+  include: readonly string[];
+  exclude: readonly string[];
+  /** Doses that the coach has typed, by variant, in dose notation. */
+  doses?: Readonly<Record<string, string>>;
+}
+
+/** Everything a session is composed from. */
+export interface Brief {
+  date: string;
+  minutes: number;
+  aim: Aim;
+  athlete: Athlete;
+  sport: { id: string; role: string };
+  kit: Kit;
+  season: Season;
+  houseRules: HouseRules;
+  lock: Lock;
+}

@@ -1,0 +1,91 @@
+import { daysBetween } from '../athlete/athlete';
+import type { Variant } from '../exercise/variant';
+import { type BlockKind, levels } from '../exercise/vocabulary';
+import type { BlockBounds } from './blocks';
+import type { Brief } from './brief';
+import { alone, type Column, columnOf, compatible, mainBlocks, paired, switchSeconds } from './column';
+import type { Context } from './context';
+import type { Group } from './draft';
+import { prescribe } from './prescription';
+
+const pairedBlocks = new Set<BlockKind>(['strength', 'prevention', 'power']);
+const circuitBlocks = new Set<BlockKind>(['strength', 'prevention']);
+
+/** Rest after each round of a circuit, seconds; common practice, no source. */
+export const circuitRestSeconds = 45;
+
+/** How many sets the main work may have, by level, phase and minutes; common practice, no source. */
+function setChoices(block: BlockKind, variant: Variant, brief: Brief): number[] {
+  const typed = brief.lock.doses?.[variant.id];
+  if (typed || !mainBlocks.has(block)) return [variant.dose.sets];
+  if (brief.houseRules.format === 'circuits' && circuitBlocks.has(block)) return [circuitRounds(brief)];
+  if (brief.season.phase === 'taper' || brief.season.phase === 'return' || brief.athlete.level === 'new') return [1, 2];
+  return brief.minutes >= 45 ? [2, 3, 4] : [2, 3];
+}
+
+/** Rounds of a circuit: two in a short session, three otherwise. */
+export function circuitRounds(brief: Brief): number {
+  return brief.minutes < 20 ? 2 : 3;
+}
+
+const hoursBeforeFixture = (brief: Brief) =>
+  brief.season.nextFixture ? daysBetween(brief.date, brief.season.nextFixture) * 24 : Infinity;
+
+/** Work that lengthens a muscle hard leaves it sore for two to three days; common practice, no source. */
+const soreHours = 72;
+
+/** Why the season stands against a variant today, or nothing. */
+export function seasonReason(variant: Variant, brief: Brief): string | undefined {
+  const hours = hoursBeforeFixture(brief);
+  const sores =
+    variant.regions.some((r) => r.high) &&
+    variant.jointActions.some((a) => a.regime === 'lengthening') &&
+    variant.speed === 'slow';
+  if (sores && hours >= 0 && hours < soreHours) return `Makes sore, and the next fixture is ${hours} hours away.`;
+  if (brief.season.phase === 'return' && levels.indexOf(variant.level) > 1)
+    return 'Too demanding for the first weeks back.';
+  return undefined;
+}
+
+/** Every item on its own, dosed, in every block it may stand in; what the coach has excluded left out. */
+export function singles(context: Context, bounds: Record<BlockKind, BlockBounds>): Column[] {
+  const { brief, feasible, body } = context;
+  const excluded = new Set(brief.lock.exclude);
+  const columns: Column[] = [];
+  for (const candidate of feasible.values()) {
+    const { variant } = candidate;
+    const pinned = brief.lock.include.includes(variant.id);
+    if (candidate.reasons.length || excluded.has(variant.id)) continue;
+    if (!pinned && seasonReason(variant, brief)) continue;
+    for (const block of variant.blocks) {
+      if (bounds[block].most === 0 && !pinned) continue;
+      for (const sets of setChoices(block, variant, brief)) {
+        const dosed = prescribe(candidate, block, sets, brief, body);
+        if (dosed) columns.push(columnOf(context, asGroup(alone(block, dosed.choice), brief)));
+      }
+    }
+  }
+  return columns;
+}
+
+/** In a circuit the items only change places; the rest comes after the round. */
+function asGroup(group: Group, brief: Brief): Group {
+  if (brief.houseRules.format !== 'circuits' || !circuitBlocks.has(group.block)) return group;
+  return { ...group, choices: group.choices.map((c) => ({ ...c, dose: { ...c.dose, restSeconds: switchSeconds } })) };
+}
+
+/** Pairs of single columns that save time when done in turn. */
+export function pairs(context: Context, single: readonly Column[]): Column[] {
+  if (context.brief.houseRules.format !== 'pairs') return [];
+  const columns: Column[] = [];
+  single.forEach((a, i) => {
+    if (!pairedBlocks.has(a.group.block)) return;
+    for (const b of single.slice(i + 1)) {
+      if (b.group.block !== a.group.block || b.group.choices[0]?.dose.sets !== a.group.choices[0]?.dose.sets) continue;
+      if (!compatible(a.variants[0] as Variant, b.variants[0] as Variant)) continue;
+      const group = paired(a.group, b.group);
+      if (group) columns.push(columnOf(context, group));
+    }
+  });
+  return columns;
+}

@@ -1,0 +1,145 @@
+import { ageOn, daysBetween, restrictionsOn } from '../athlete/athlete';
+import { planes } from '../exercise/vocabulary';
+import { seasonReason } from './candidates';
+import { type Column, mainBlocks } from './column';
+import type { Context } from './context';
+import { coversPlane, highSets, mostContacts, mostHighSets, opposites, patternSets } from './rules';
+
+export interface Check {
+  id: string;
+  status: 'ok' | 'warn' | 'stop';
+  text: string;
+}
+
+const check = (id: string, fine: boolean, text: string, bad: Check['status'] = 'warn'): Check => ({
+  id,
+  status: fine ? 'ok' : bad,
+  text,
+});
+
+/** What a coach would check before sending: time, opposites, sides, planes, landings, doubled load, restrictions, season, age. */
+export function checksOf(context: Context, columns: readonly Column[], plannedMinutes: number): Check[] {
+  const { brief } = context;
+  return [
+    check('time', plannedMinutes <= brief.minutes + 0.01, `${plannedMinutes.toFixed(1)} of ${brief.minutes} minutes`),
+    ...balanceChecks(columns),
+    sideCheck(columns),
+    check(
+      'planes',
+      planes.every((p) => columns.some((c) => coversPlane(c, p))),
+      planesText(columns),
+    ),
+    ...loadChecks(context, columns),
+    ...restrictionChecks(context, columns),
+    ...seasonChecks(context, columns),
+    ...ageChecks(context),
+  ];
+}
+
+function balanceChecks(columns: readonly Column[]): Check[] {
+  return opposites.map(({ id, one, other, words, tolerance }) => {
+    const a = columns.reduce((s, c) => s + patternSets(c, one), 0);
+    const b = columns.reduce((s, c) => s + patternSets(c, other), 0);
+    return check(`balance.${id}`, Math.abs(a - b) <= tolerance, `${a} ${words[0]} sets to ${b} ${words[1]} sets`);
+  });
+}
+
+function sideCheck(columns: readonly Column[]): Check {
+  const uneven = columns.flatMap((c) =>
+    c.group.choices
+      .filter((choice, i) => c.variants[i]?.side === 'single' && !choice.dose.perSide)
+      .map((_, i) => c.variants[i]?.name),
+  );
+  return check(
+    'sides',
+    uneven.length === 0,
+    uneven.length ? `Only one side is dosed: ${uneven.join(', ')}` : 'Left and right get the same',
+  );
+}
+
+function planesText(columns: readonly Column[]): string {
+  const missing = planes.filter((p) => !columns.some((c) => coversPlane(c, p)));
+  return missing.length ? `Nothing in the ${missing.join(' and ')} plane` : 'All three planes';
+}
+
+function loadChecks({ brief }: Context, columns: readonly Column[]): Check[] {
+  const contacts = columns.reduce((s, c) => s + c.impactContacts, 0);
+  const most = mostContacts(brief);
+  const regions = new Set(
+    columns.flatMap((c) => c.variants.flatMap((v) => v.regions.filter((r) => r.high).map((r) => r.region))),
+  );
+  const doubled = [...regions].filter((r) => columns.reduce((s, c) => s + highSets(c, r), 0) > mostHighSets);
+  return [
+    check('contacts', contacts <= most, `${contacts} landings, ${most} at the most`),
+    check(
+      'regions',
+      doubled.length === 0,
+      doubled.length ? `Many heavy sets on: ${doubled.join(', ')}` : 'No region loaded twice too often',
+    ),
+  ];
+}
+
+function restrictionChecks(context: Context, columns: readonly Column[]): Check[] {
+  const standing = restrictionsOn(context.brief.athlete, context.brief.date);
+  const against = columns.flatMap((c) => c.variants.filter((v) => context.feasible.get(v.id)?.restricted));
+  const impossible = columns
+    .flatMap((c) => c.variants)
+    .flatMap((v) => {
+      const f = context.feasible.get(v.id);
+      return f && !f.restricted && f.reasons.length ? [`${v.name}: ${f.reasons[0]}`] : [];
+    });
+  return [
+    ...(standing.length
+      ? [
+          check(
+            'restrictions',
+            against.length === 0,
+            against.length
+              ? `Against a restriction: ${against.map((v) => v.name).join(', ')}`
+              : `${standing.length} restriction${standing.length > 1 ? 's' : ''} kept; the clinician's word comes first`,
+            'stop',
+          ),
+        ]
+      : []),
+    ...(impossible.length ? [check('kit', false, impossible.join(' '), 'stop')] : []),
+  ];
+}
+
+function seasonChecks({ brief }: Context, columns: readonly Column[]): Check[] {
+  const { nextFixture } = brief.season;
+  if (!nextFixture) return [];
+  const days = daysBetween(brief.date, nextFixture);
+  const sore = columns.flatMap((c) =>
+    c.variants.filter((v) => mainBlocks.has(c.group.block) && seasonReason(v, brief)),
+  );
+  return [
+    check(
+      'season',
+      sore.length === 0,
+      sore.length
+        ? `${sore.map((v) => v.name).join(', ')}: ${days} days before the fixture`
+        : `${days} days to the next fixture`,
+    ),
+  ];
+}
+
+function ageChecks({ brief }: Context): Check[] {
+  const age = ageOn(brief.athlete.born, brief.date);
+  const { sleepHours } = brief.athlete.readiness ?? {};
+  // AASM consensus (Paruthi 2016) for 13-18 years, Watson 2015 for adults; values from memory.
+  const enough = age < 18 ? 8 : 7;
+  return [
+    ...(age < 18
+      ? [{ id: 'minor', status: 'warn' as const, text: `${age} years old: an adult in reach while training` }]
+      : []),
+    ...(sleepHours !== undefined && sleepHours < enough
+      ? [
+          {
+            id: 'sleep',
+            status: 'warn' as const,
+            text: `Slept ${sleepHours} h, ${enough} or more are wanted: keep it easy`,
+          },
+        ]
+      : []),
+  ];
+}

@@ -1,0 +1,124 @@
+import { effortOf } from '../capacity/strength';
+import { amountOf, type Dose } from '../dose/dose';
+import { paceSeconds, setSeconds } from '../dose/time';
+import { variantById } from '../exercise/library';
+import type { Variant } from '../exercise/variant';
+import type { Pattern, Region } from '../exercise/vocabulary';
+import type { Context } from './context';
+import { givenBy, preparation, stimulus } from './demands';
+import { type Choice, type Group, roundsOf } from './draft';
+
+/** Everything the programme and the checks count about one group of items. */
+export interface Column {
+  group: Group;
+  variants: readonly Variant[];
+  seconds: number;
+  /** Worth that does not diminish: warm-up and cool-down. */
+  worth: number;
+  /** Effective sets given to each demand, in the order of the context's demands. */
+  gives: readonly number[];
+  impactContacts: number;
+}
+
+export const mainBlocks = new Set(['power', 'strength', 'prevention', 'trunk']);
+
+/** Short change from one item of a pair to the other, seconds; common practice, no source. */
+export const switchSeconds = 10;
+/** A round never rests less than this, seconds; common practice, no source. */
+const shortestRoundRest = 15;
+
+/** Landings of an item over all sets and both sides. */
+export function contactsOf(variant: Variant, dose: Dose): number {
+  if (variant.impactContacts === 0) return 0;
+  const sides = dose.perSide ? 2 : 1;
+  const { work } = dose;
+  const timed = work.kind === 'hold' || work.kind === 'work';
+  const inOneSet = timed ? work.seconds * 2 : amountOf(work);
+  return Math.round(variant.impactContacts * inOneSet * sides * dose.sets);
+}
+
+/** Seconds of one choice inside its group, its own rests and setting up included, rests between rounds not. */
+export function choiceSeconds({ dose }: Choice): number {
+  return paceSeconds.settingUp + dose.sets * (setSeconds(dose) + dose.restSeconds);
+}
+
+/** Seconds of a whole group with the rests between its rounds. */
+export function groupSeconds(group: Group): number {
+  return group.choices.reduce((sum, c) => sum + choiceSeconds(c), 0) + roundsOf(group) * group.roundRestSeconds;
+}
+
+/** Counts a group of choices: time, what it gives, what it costs. */
+export function columnOf(context: Context, group: Group): Column {
+  const variants = group.choices.map((choice) => {
+    const variant = variantById(choice.variant);
+    if (!variant) throw new RangeError(`variant "${choice.variant}" is not in the library`);
+    return variant;
+  });
+  const parts = group.choices.map((choice, i) => {
+    const variant = variants[i] as Variant;
+    const effort =
+      choice.load && choice.load.kg === undefined
+        ? undefined
+        : effortOf(variant, context.brief.athlete, context.brief.date, choice.load?.kg ?? 0, context.body).share;
+    const perSet = stimulus(group.block, effort, variant.speed === 'fast');
+    return {
+      gives: context.demands.map((demand) => choice.dose.sets * perSet * givenBy(variant, demand)),
+      worth: preparation(variant, group.block, context.use),
+      contacts: contactsOf(variant, choice.dose),
+    };
+  });
+  return {
+    group,
+    variants,
+    seconds: groupSeconds(group),
+    worth: parts.reduce((s, p) => s + p.worth, 0),
+    gives: context.demands.map((_, d) => parts.reduce((s, p) => s + (p.gives[d] as number), 0)),
+    impactContacts: parts.reduce((s, p) => s + p.contacts, 0),
+  };
+}
+
+/** A group of one item that rests on its own. */
+export function alone(block: Group['block'], choice: Choice): Group {
+  return { block, format: 'straight', roundRestSeconds: 0, choices: [choice] };
+}
+
+/** Two items in turn: rest of each runs while the other works. Undefined when that saves nothing worth the trouble. */
+export function paired(a: Group, b: Group): Group | undefined {
+  const [first, second] = [a.choices[0] as Choice, b.choices[0] as Choice];
+  const [workA, workB] = [setSeconds(first.dose), setSeconds(second.dose)];
+  const [restA, restB] = [first.dose.restSeconds, second.dose.restSeconds];
+  const roundRest = Math.max(shortestRoundRest, restA - workB - switchSeconds, restB - workA - switchSeconds);
+  if (restA + restB - switchSeconds - roundRest < 15) return undefined;
+  const resting = (choice: Choice, restSeconds: number): Choice => ({
+    ...choice,
+    dose: { ...choice.dose, restSeconds },
+  });
+  return {
+    block: a.block,
+    format: 'pairs',
+    roundRestSeconds: roundRest,
+    choices: [resting(first, switchSeconds), resting(second, 0)],
+  };
+}
+
+/** Regions that a variant loads high. */
+export function highRegions(variant: Variant): Region[] {
+  return variant.regions.filter((r) => r.high).map((r) => r.region);
+}
+
+const trunkPatterns = new Set<Pattern>([
+  'trunk-flexion',
+  'trunk-extension',
+  'anti-extension',
+  'anti-rotation',
+  'anti-lateral-flexion',
+  'rotation',
+]);
+
+/** Whether two variants may work in turn: different family and pattern, no region loaded high by both, no two trunk items. */
+export function compatible(a: Variant, b: Variant): boolean {
+  if (a.family === b.family || a.pattern === b.pattern) return false;
+  if (trunkPatterns.has(a.pattern) && trunkPatterns.has(b.pattern)) return false;
+  const high = highRegions(a);
+  return !highRegions(b).some((region) => high.includes(region));
+}

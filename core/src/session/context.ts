@@ -1,0 +1,47 @@
+import { type ScaledBody, scaledBody } from '../body/segments';
+import { library } from '../exercise/library';
+import type { Joint } from '../exercise/vocabulary';
+import { type Feasibility, feasibility } from '../kit/feasible';
+import { jointUse, type SportProfile } from '../sport/profile';
+import { sportById } from '../sport/sports';
+import type { Brief } from './brief';
+import { type Demand, demandsOf } from './demands';
+
+/** A brief with everything that follows from it before anything is chosen. */
+export interface Context {
+  brief: Brief;
+  sport: SportProfile;
+  body: ScaledBody;
+  demands: readonly Demand[];
+  use: ReadonlyMap<Joint, number>;
+  /** Every variant of the library with what stands against it, by id. */
+  feasible: ReadonlyMap<string, Feasibility>;
+}
+
+/** Lists of a brief in one order, so that the order they were typed in changes nothing. */
+function canonical(brief: Brief): Brief {
+  const key = (value: unknown) => JSON.stringify(value);
+  const sorted = <T>(list: readonly T[]) => [...list].sort((a, b) => (key(a) < key(b) ? -1 : 1));
+  return {
+    ...brief,
+    kit: { ...brief.kit, items: sorted(brief.kit.items), anchors: sorted(brief.kit.anchors) },
+    lock: { ...brief.lock, include: sorted(brief.lock.include), exclude: sorted(brief.lock.exclude) },
+  };
+}
+
+/** Works out what a session for this brief can be made of. Throws a RangeError for an unknown sport or role. */
+export function contextOf(given: Brief): Context {
+  const brief = canonical(given);
+  const sport = sportById(brief.sport.id);
+  if (!sport) throw new RangeError(`sport "${brief.sport.id}" is not known`);
+  const body = scaledBody(brief.athlete);
+  const circumstances = { athlete: brief.athlete, kit: brief.kit, date: brief.date };
+  return {
+    brief,
+    sport,
+    body,
+    demands: demandsOf(sport, brief.sport.role, brief.aim),
+    use: jointUse(sport, brief.sport.role),
+    feasible: new Map(library.map((variant) => [variant.id, feasibility(variant, circumstances, body)])),
+  };
+}

@@ -1,0 +1,101 @@
+import type { Variant } from '../exercise/variant';
+import type { BlockKind, Joint } from '../exercise/vocabulary';
+import { askedOf, type RiskSite, type SportAction, type SportProfile } from '../sport/profile';
+import { preventionOf, transferOf } from '../sport/transfer';
+import type { Aim } from './brief';
+
+export type Demand =
+  | { kind: 'action'; id: string; action: SportAction; asked: number; weight: number }
+  | { kind: 'risk'; id: string; risk: RiskSite; asked: number; weight: number };
+
+/** How an aim splits worth between performance and prevention; the rest is warm-up and cool-down. Common practice, no source. */
+const performanceShare: Record<Aim, number> = {
+  hold: 0.55,
+  strength: 0.75,
+  power: 0.8,
+  endurance: 0.6,
+  prevention: 0.25,
+  flexibility: 0.5,
+  return: 0.35,
+  learn: 0.6,
+};
+
+/** What the sport by role asks for and what its risks ask for; weights sum to 1. */
+export function demandsOf(sport: SportProfile, role: string, aim: Aim): Demand[] {
+  const performance = performanceShare[aim];
+  const riskTotal = sport.riskSites.reduce((s, r) => s + r.weight, 0);
+  return [
+    ...askedOf(sport, role).map(
+      ({ action, asked }): Demand => ({ kind: 'action', id: action.id, action, asked, weight: asked * performance }),
+    ),
+    ...sport.riskSites.map((risk): Demand => {
+      const asked = risk.weight / riskTotal;
+      return { kind: 'risk', id: `risk-${risk.region}`, risk, asked, weight: asked * (1 - performance) };
+    }),
+  ];
+}
+
+/** What one effective set of a variant gives to a demand, 0 to 1. */
+export function givenBy(variant: Variant, demand: Demand): number {
+  return demand.kind === 'action' ? transferOf(variant, demand.action).total : preventionOf(variant, demand.risk);
+}
+
+/** How much of a set of each block counts as training the demand; warm-up work only touches it. Common practice, no source. */
+const blockStimulus: Record<BlockKind, number> = {
+  raise: 0.1,
+  mobilise: 0.15,
+  activate: 0.35,
+  balance: 0.8,
+  technique: 0.6,
+  power: 1,
+  strength: 1,
+  prevention: 1,
+  trunk: 0.9,
+  flexibility: 0.3,
+  finisher: 0.5,
+  'cool-down': 0.1,
+};
+
+/** Effective sets in one set: block, and how hard it is for this athlete where that is known. */
+export function stimulus(block: BlockKind, effortShare: number | undefined, fast: boolean): number {
+  const whole = blockStimulus[block];
+  if (effortShare === undefined || fast) return whole;
+  return whole * Math.min(1.15, 0.45 + effortShare);
+}
+
+/** Doses at which a piece of the coverage curve ends, effective sets. */
+export const coverageBreaks = [0.75, 1.5, 2.5, 4, 6] as const;
+const saturation = 2;
+
+/** Coverage of a demand at the end of each piece: 1 - exp(-dose / 2), diminishing returns; common practice, no source. */
+const coverageAtBreaks = coverageBreaks.map((dose) => 1 - Math.exp(-dose / saturation));
+
+/** Gain per effective set in each piece, falling from piece to piece. */
+export const coverageSlopes = coverageBreaks.map((dose, k) => {
+  const width = dose - (coverageBreaks[k - 1] ?? 0);
+  return ((coverageAtBreaks[k] as number) - (coverageAtBreaks[k - 1] ?? 0)) / width;
+});
+
+/**
+ * Share of a demand that a dose covers, piecewise linear, 0 to 0.95.
+ *
+ * @example coverage(0) // 0
+ */
+export function coverage(dose: number): number {
+  let covered = 0;
+  coverageBreaks.forEach((end, k) => {
+    const start = coverageBreaks[k - 1] ?? 0;
+    covered += (coverageSlopes[k] as number) * Math.max(0, Math.min(dose, end) - start);
+  });
+  return covered;
+}
+
+const preparing = new Set<BlockKind>(['raise', 'mobilise', 'activate', 'cool-down', 'flexibility']);
+const preparationWorth = 0.03;
+
+/** What a warm-up or cool-down item is worth by the joints that the role uses; 0 for main work. */
+export function preparation(variant: Variant, block: BlockKind, use: ReadonlyMap<Joint, number>): number {
+  if (!preparing.has(block)) return 0;
+  const joints = new Set(variant.jointActions.map((a) => a.joint));
+  return preparationWorth * [...joints].reduce((sum, j) => sum + (use.get(j) ?? 0), 0.2);
+}

@@ -1,0 +1,37 @@
+import type { Dose } from '../dose/dose';
+import type { BlockKind } from '../exercise/vocabulary';
+
+/** One chosen item: what the coach can pin, dose and swap. */
+export interface Choice {
+  variant: string;
+  dose: Dose;
+  /** Carried load; left out for bodyweight work. */
+  load?: { kg?: number; with: string };
+  pinned: boolean;
+}
+
+export type GroupFormat = 'straight' | 'pairs' | 'circuits';
+
+/** Items done together: one alone, a pair in turn, a circuit. */
+export interface Group {
+  block: BlockKind;
+  format: GroupFormat;
+  /** Rest after every round; 0 where items rest on their own. */
+  roundRestSeconds: number;
+  choices: readonly Choice[];
+}
+
+/** A session as the coach edits it; everything else is worked out from it. */
+export interface Draft {
+  groups: readonly Group[];
+}
+
+/** All items of a draft in order. */
+export function choicesOf(draft: Draft): Choice[] {
+  return draft.groups.flatMap((group) => group.choices);
+}
+
+/** How often the round of a group is repeated. */
+export function roundsOf(group: Group): number {
+  return group.format === 'straight' ? 1 : Math.max(...group.choices.map((c) => c.dose.sets));
+}

@@ -1,0 +1,188 @@
+import { effortOf } from '../capacity/strength';
+import { printTempo } from '../dose/notation';
+import { zoneOf } from '../dose/zone';
+import type { Variant } from '../exercise/variant';
+import { type Check, checksOf } from './checks';
+import { type Column, choiceSeconds, columnOf, contactsOf, mainBlocks } from './column';
+import type { Proof, Refusal } from './compose';
+import type { Context } from './context';
+import { coverage, givenBy } from './demands';
+import { type Choice, type Draft, roundsOf } from './draft';
+import { reasonFor } from './reason';
+
+export interface PlanItem {
+  variant: string;
+  name: string;
+  family: string;
+  sets: number;
+  reps?: number;
+  holdSeconds?: number;
+  workSeconds?: number;
+  breaths?: number;
+  contacts?: number;
+  metres?: number;
+  perSide: boolean;
+  tempo?: string;
+  restSeconds: number;
+  load?: { kg?: number; with: string };
+  intensity?: { reserve?: number; percentOfMax?: number; zone?: string };
+  seconds: number;
+  impactContacts: number;
+  planes: string[];
+  pattern: string;
+  regions: string[];
+  serves: { action: string; share: number }[];
+  reason: string;
+  cues: string[];
+  faults: string[];
+  cautions: string[];
+  easier?: string;
+  harder?: string;
+  pinned?: boolean;
+}
+
+export interface PlanBlock {
+  kind: string;
+  format: string;
+  rounds: number;
+  restSeconds: number;
+  items: PlanItem[];
+}
+
+export interface Coverage {
+  action: string;
+  asked: number;
+  covered: number;
+}
+
+export interface Plan {
+  format: 'tropaeum-plan/1';
+  minutes: { budget: number; planned: number };
+  blocks: PlanBlock[];
+  coverage: Coverage[];
+  /** The same for the risks of the sport, kept apart. */
+  prevention: Coverage[];
+  checks: Check[];
+  solution?: Proof;
+}
+
+export interface RefusedPlan {
+  format: 'tropaeum-plan/1';
+  refused: Refusal;
+}
+
+const hundredth = (value: number) => Math.round(value * 100) / 100;
+
+/** Everything the screen, the sheet and the athlete need, worked out from a draft. */
+export function planOf(context: Context, draft: Draft, proof?: Proof): Plan {
+  const columns = draft.groups.map((group) => columnOf(context, group));
+  const seconds = columns.reduce((s, c) => s + c.seconds, 0);
+  const totals = context.demands.map((_, d) => columns.reduce((s, c) => s + (c.gives[d] as number), 0));
+  const planned = Math.round((seconds / 60) * 10) / 10;
+  const covered = context.demands.map((demand, d): Coverage & { kind: string } => ({
+    kind: demand.kind,
+    action: demand.id,
+    asked: hundredth(demand.asked),
+    covered: hundredth(coverage(totals[d] as number)),
+  }));
+  const ofKind = (kind: string): Coverage[] =>
+    covered
+      .filter((c) => c.kind === kind)
+      .map(({ action, asked, covered: share }) => ({ action, asked, covered: share }));
+  return {
+    format: 'tropaeum-plan/1',
+    minutes: { budget: context.brief.minutes, planned },
+    blocks: columns.map((column) => ({
+      kind: column.group.block,
+      format: column.group.format,
+      rounds: roundsOf(column.group),
+      restSeconds: column.group.roundRestSeconds,
+      items: column.group.choices.map((choice, i) =>
+        itemOf(context, column, choice, column.variants[i] as Variant, totals),
+      ),
+    })),
+    coverage: ofKind('action'),
+    prevention: ofKind('risk'),
+    checks: checksOf(context, columns, planned),
+    ...(proof
+      ? { solution: { objective: round4(proof.objective), bound: round4(proof.bound), gap: round4(proof.gap) } }
+      : {}),
+  };
+}
+
+const round4 = (value: number) => Math.round(value * 10000) / 10000;
+
+/** Share that each item gives of everything its demand gets in this session, biggest first. */
+function servesOf(context: Context, column: Column, variant: Variant, totals: readonly number[]): PlanItem['serves'] {
+  const whole =
+    column.variants.reduce((s, v) => s + context.demands.reduce((t, demand) => t + givenBy(v, demand), 0), 0) || 1;
+  const own = context.demands.reduce((t, demand) => t + givenBy(variant, demand), 0) / whole;
+  return context.demands
+    .flatMap((demand, d) => {
+      if (demand.kind !== 'action') return [];
+      const inColumn = column.variants.reduce((s, v) => s + givenBy(v, demand), 0);
+      const part = inColumn > 0 ? givenBy(variant, demand) / inColumn : own;
+      const total = totals[d] as number;
+      const share = total > 0 ? ((column.gives[d] as number) * part) / total : 0;
+      return share > 0.005 ? [{ action: demand.id, share: hundredth(share) }] : [];
+    })
+    .sort((a, b) => b.share - a.share);
+}
+
+function workFields({
+  dose,
+}: Choice): Pick<PlanItem, 'reps' | 'holdSeconds' | 'workSeconds' | 'breaths' | 'contacts' | 'metres'> {
+  const { work } = dose;
+  if (work.kind === 'hold') return { holdSeconds: work.seconds };
+  if (work.kind === 'work') return { workSeconds: work.seconds };
+  const { kind, ...amount } = work;
+  return amount;
+}
+
+function itemOf(
+  context: Context,
+  column: Column,
+  choice: Choice,
+  variant: Variant,
+  totals: readonly number[],
+): PlanItem {
+  const { brief, body } = context;
+  const { dose, load } = choice;
+  const known = mainBlocks.has(column.group.block) && !(load && load.kg === undefined);
+  const effort = known ? effortOf(variant, brief.athlete, brief.date, load?.kg ?? 0, body) : undefined;
+  const serves = servesOf(context, column, variant, totals);
+  const intensity = {
+    ...(dose.reserve === undefined ? {} : { reserve: dose.reserve }),
+    ...(effort
+      ? {
+          percentOfMax: hundredth(effort.share),
+          zone: zoneOf(effort.share, variant.speed === 'fast' || (dose.tempo?.rising === 'X' && effort.share < 0.67)),
+        }
+      : {}),
+  };
+  return {
+    variant: variant.id,
+    name: variant.name,
+    family: variant.family,
+    sets: dose.sets,
+    ...workFields(choice),
+    perSide: dose.perSide,
+    ...(dose.tempo ? { tempo: printTempo(dose.tempo) } : {}),
+    restSeconds: dose.restSeconds,
+    ...(load ? { load } : {}),
+    ...(Object.keys(intensity).length ? { intensity } : {}),
+    seconds: Math.round(choiceSeconds(choice)),
+    impactContacts: contactsOf(variant, dose),
+    planes: [...variant.planes],
+    pattern: variant.pattern,
+    regions: variant.regions.map((r) => r.region),
+    serves,
+    reason: reasonFor(context, column.group, variant, choice, effort),
+    cues: [...variant.cues],
+    faults: variant.faults.map((f) => `${f.see}: ${f.say}`),
+    cautions: [...variant.cautions],
+    ...(variant.easier ? { easier: variant.easier } : {}),
+    ...(variant.harder ? { harder: variant.harder } : {}),
+    ...(choice.pinned ? { pinned: true } : {}),
+  };
+}

@@ -1,0 +1,70 @@
+import { type Effort, effortOf, epleyRepetitions } from '../capacity/strength';
+import type { Variant } from '../exercise/variant';
+import type { Context } from './context';
+import { type Demand, givenBy } from './demands';
+import type { Choice, Group } from './draft';
+
+const percent = (share: number) => `${Math.round(share * 100)} %`;
+
+/** The demand that an item serves best, weighted by how much it is asked. */
+function foremost(
+  context: Context,
+  variant: Variant,
+  block: Group['block'],
+): { demand: Demand; given: number } | undefined {
+  const guarding = block === 'prevention' || block === 'balance';
+  const ranked = context.demands
+    .map((demand) => ({ demand, given: givenBy(variant, demand), wanted: (demand.kind === 'risk') === guarding }))
+    .filter((d) => d.given > 0)
+    .sort((a, b) => Number(b.wanted) - Number(a.wanted) || b.given * b.demand.weight - a.given * a.demand.weight);
+  return ranked[0];
+}
+
+function effortWords(effort: Effort, choice: Choice, repsToFailure: number): string {
+  const { joint, momentNm, share } = effort;
+  const moment = `${joint} ${momentNm.toFixed(0)} N m, about ${percent(share)} of the most`;
+  const light = choice.dose.tempo?.rising === 'X' && share < 0.6;
+  if (light) return `${moment}: too light for maximal strength, so move it fast`;
+  if (share >= 0.97) return `${moment}: at the limit, lower slowly and use the hands to come back`;
+  if (choice.dose.work.kind === 'reps' && repsToFailure < 60)
+    return `${moment}, some ${Math.round(repsToFailure)} repetitions in all`;
+  return moment;
+}
+
+const preparing = new Set<Group['block']>(['raise', 'mobilise', 'activate', 'cool-down', 'flexibility', 'technique']);
+
+/** Warm-up and cool-down are there for the joints that the role uses. */
+function preparationReason(context: Context, variant: Variant): string {
+  const used = [...new Set(variant.jointActions.map((a) => a.joint))]
+    .map((joint) => ({ joint, share: context.use.get(joint) ?? 0 }))
+    .sort((a, b) => b.share - a.share)[0];
+  const why = used && used.share > 0 ? `; the ${used.joint} does ${percent(used.share)} of the work of this role` : '';
+  return `${capital(variant.purpose)}${why}.`;
+}
+
+/** One short sentence with its number: what the item is for, and how hard it is for this athlete. */
+export function reasonFor(context: Context, group: Group, variant: Variant, choice: Choice, effort?: Effort): string {
+  if (preparing.has(group.block)) return preparationReason(context, variant);
+  const main = foremost(context, variant, group.block);
+  const aim = main
+    ? main.demand.kind === 'action'
+      ? `${main.demand.action.name}: ${percent(main.given)} alike`
+      : `Guards the ${main.demand.risk.region.replace('-', ' ')}: ${main.demand.risk.why}`
+    : capital(variant.purpose);
+  if (!effort)
+    return choice.load && choice.load.kg === undefined
+      ? `${aim}; band force unknown, so stop with ${choice.dose.reserve ?? 2} left.`
+      : `${aim}.`;
+  return `${aim}; ${effortWords(effort, choice, epleyRepetitions(effort.share))}.`;
+}
+
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** The terms behind a reason, for whoever wants to see the derivation. */
+export function derivation(context: Context, variant: Variant, loadKg: number) {
+  const effort = effortOf(variant, context.brief.athlete, context.brief.date, loadKg, context.body);
+  return {
+    effort,
+    gives: context.demands.map((demand) => ({ demand, given: givenBy(variant, demand) })).filter((g) => g.given > 0),
+  };
+}

@@ -1,0 +1,69 @@
+import { ageOn } from '../athlete/athlete';
+import type { Level, Pattern, Plane } from '../exercise/vocabulary';
+import type { Brief } from './brief';
+import { type Column, highRegions, mainBlocks } from './column';
+
+/** Patterns that answer each other; sets of both are kept within `tolerance`. */
+export const opposites: readonly {
+  id: string;
+  name: string;
+  one: readonly Pattern[];
+  other: readonly Pattern[];
+  words: [string, string];
+  tolerance: number;
+}[] = [
+  {
+    id: 'push-pull',
+    name: 'Push and pull',
+    one: ['horizontal-push', 'vertical-push'],
+    other: ['horizontal-pull', 'vertical-pull', 'scapular', 'shoulder-external-rotation'],
+    words: ['push', 'pull'],
+    tolerance: 2,
+  },
+  {
+    id: 'front-back-thigh',
+    name: 'Front and back of the thigh',
+    one: ['knee-dominant'],
+    other: ['hip-dominant', 'knee-flexion'],
+    words: ['front', 'back'],
+    tolerance: 2,
+  },
+];
+
+/** Jump contacts a session at the most: handbook of the National Strength and Conditioning Association (values from memory); new athletes and minors less, common practice. */
+const contactCap: Record<Level, number> = { new: 40, beginner: 100, intermediate: 120, advanced: 140 };
+
+export function mostContacts(brief: Brief): number {
+  const cap = contactCap[brief.athlete.level];
+  return ageOn(brief.athlete.born, brief.date) < 16 ? Math.min(cap, 80) : cap;
+}
+
+/** Sets that may load one region high in a session; common practice, no source. */
+export const mostHighSets = 7;
+
+/** Share of the minutes that a session should fill. */
+export const fullFrom = 0.85;
+
+/** What breaking a wish costs, in shares of everything asked; hard rules have no price. */
+export const prices = { opposite: 0.03, plane: 0.03, idleMinute: 0.02 } as const;
+
+/** Sets of a column that count for these patterns. */
+export function patternSets(column: Column, patterns: readonly Pattern[]): number {
+  if (!mainBlocks.has(column.group.block)) return 0;
+  return column.group.choices.reduce(
+    (sum, c, i) => sum + (patterns.includes(column.variants[i]?.pattern as Pattern) ? c.dose.sets : 0),
+    0,
+  );
+}
+
+export function coversPlane(column: Column, plane: Plane): boolean {
+  return mainBlocks.has(column.group.block) && column.variants.some((v) => v.planes.includes(plane));
+}
+
+/** Sets of a column that load a region high. */
+export function highSets(column: Column, region: string): number {
+  return column.variants.reduce(
+    (sum, v, i) => sum + (highRegions(v).some((r) => r === region) ? (column.group.choices[i]?.dose.sets ?? 0) : 0),
+    0,
+  );
+}
