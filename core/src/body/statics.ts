@@ -1,4 +1,4 @@
-import { contactHalfLength } from './contact';
+import { type ContactPart, contactHalfLength } from './contact';
 import { leastStep } from './linear';
 import { type PlacedBody, type Touch, touchPoint } from './placing';
 import { type LimbSide, limbSides } from './pose';
@@ -225,13 +225,23 @@ function namedShares(reactions: readonly Reaction[], bodyWeightN: number) {
   return [...shares].map(([contact, share]) => ({ contact, share }));
 }
 
+/** Names that a coach would use: whatever part of the foot it is, it is the feet. */
+const spokenNames: Partial<Record<ContactPart, string>> = {
+  toes: 'feet',
+  heels: 'feet',
+  insteps: 'feet',
+  grip: 'hands',
+  elbows: 'forearms',
+};
+
 function contactNames(touches: readonly Touch[], at: readonly Point[], apartM: number): string[] {
   return touches.map((touch, i) => {
     const twin = touches.findIndex((t) => t.contact.part === touch.contact.part && t.side !== touch.side);
-    if (twin < 0) return touch.contact.part;
+    const name = spokenNames[touch.contact.part] ?? touch.contact.part;
+    if (twin < 0) return name;
     const distance = (at[i] as Point).x - (at[twin] as Point).x;
-    if (Math.abs(distance) < apartM) return touch.contact.part;
-    return `${distance > 0 ? 'front' : 'rear'} ${touch.contact.part}`;
+    if (Math.abs(distance) < apartM) return name;
+    return `${distance > 0 ? 'front' : 'rear'} ${name}`;
   });
 }
 

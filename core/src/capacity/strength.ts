@@ -1,10 +1,9 @@
 import { type Athlete, ageOn } from '../athlete/athlete';
-import { placedKeyframes } from '../body/motion';
-import type { PlacedBody } from '../body/placing';
 import { type ScaledBody, scaledBody } from '../body/segments';
 import { statics } from '../body/statics';
 import { type LoadedJoint, loadedJoints } from '../body/weights';
 import { variantById } from '../exercise/library';
+import { placedVariant } from '../exercise/placed';
 import type { Variant } from '../exercise/variant';
 import type { JointAction, Level, Motion } from '../exercise/vocabulary';
 
@@ -41,24 +40,13 @@ const ageFactor = (age: number) => (age < 14 ? 0.7 : age < 17 ? 0.85 : age < 50 
 /** The joint of a joint action as the body model knows it. */
 const modelled = ({ joint }: JointAction): LoadedJoint => (joint === 'scapula' ? 'shoulder' : joint);
 
-const placedFrames = new WeakMap<Variant, Map<string, PlacedBody[]>>();
-
-function framesOf(variant: Variant, body: ScaledBody, key: string): PlacedBody[] {
-  const known = placedFrames.get(variant) ?? new Map<string, PlacedBody[]>();
-  placedFrames.set(variant, known);
-  const frames = known.get(key) ?? placedKeyframes(variant, body);
-  known.set(key, frames);
-  return frames;
-}
-
 /** Largest moment at each joint over the keyframes of a variant, N m, one limb, with `loadKg` carried. */
 export function peakMoments(variant: Variant, body: ScaledBody, loadKg: number): Record<LoadedJoint, number> {
   const carried =
     variant.load && variant.load.source === 'weight' && loadKg > 0
       ? [{ place: variant.load.place, massKg: loadKg }]
       : [];
-  const key = `${body.heightM}|${body.massKg}|${body.centre.trunk}`;
-  const frames = framesOf(variant, body, key).map((frame) => statics(frame, carried).momentsNm);
+  const frames = placedVariant(variant, body).map((frame) => statics(frame, carried).momentsNm);
   return Object.fromEntries(loadedJoints.map((j) => [j, Math.max(...frames.map((m) => m[j]))])) as Record<
     LoadedJoint,
     number

@@ -1,8 +1,8 @@
 import { type Athlete, ageOn, restrictionsOn } from '../athlete/athlete';
 import { type SpaceNeeded, spaceNeeded } from '../body/footprint';
-import { placedKeyframes } from '../body/motion';
 import { type ScaledBody, scaledBody } from '../body/segments';
 import { handWeights } from '../exercise/library/kit-groups';
+import { placedVariant } from '../exercise/placed';
 import type { Variant } from '../exercise/variant';
 import { type KitKind, levels, type Region } from '../exercise/vocabulary';
 import { type Kit, type LoadOption, loadOptions } from './kit';
@@ -77,7 +77,8 @@ const minorMaxKg = 12;
 function weightLoads({ load, needs }: Variant, kit: Kit, age: number): LoadOption[] {
   if (load?.source !== 'weight') return [];
   const named = needs.kit.flat().filter((kind) => handWeights.includes(kind) || kind === 'can');
-  const kinds: readonly KitKind[] = load.required && named.length ? named : handWeights;
+  const usable: readonly KitKind[] = load.required && named.length ? named : handWeights;
+  const kinds: readonly KitKind[] = load.hands === 2 && load.place !== 'near-hand' ? [...usable, 'barbell'] : usable;
   const most = Math.min(load.maxKg ?? Infinity, age < 16 ? minorMaxKg : Infinity);
   return loadOptions(kit.items, kinds, load.hands, most);
 }
@@ -107,16 +108,9 @@ function kitReasons(variant: Variant, kit: Kit, loads: readonly LoadOption[]): s
   return reasons;
 }
 
-const spaces = new WeakMap<Variant, Map<string, SpaceNeeded>>();
-
-/** Space a variant takes for this body; kept, since the same bodies are asked for again and again. */
+/** Space a variant takes for this body. */
 export function variantSpace(variant: Variant, body: ScaledBody): SpaceNeeded {
-  const known = spaces.get(variant) ?? new Map<string, SpaceNeeded>();
-  spaces.set(variant, known);
-  const key = body.heightM.toFixed(2);
-  const space = known.get(key) ?? spaceNeeded(body, placedKeyframes(variant, body));
-  known.set(key, space);
-  return space;
+  return spaceNeeded(body, placedVariant(variant, body));
 }
 
 function roomReasons(variant: Variant, { room }: Kit, body: ScaledBody): string[] {

@@ -52,7 +52,7 @@ export function singles(context: Context, bounds: Record<BlockKind, BlockBounds>
   const { brief, feasible, body } = context;
   const excluded = new Set(brief.lock.exclude);
   const columns: Column[] = [];
-  for (const candidate of feasible.values()) {
+  for (const candidate of feasible.all()) {
     const { variant } = candidate;
     const pinned = brief.lock.include.includes(variant.id);
     if (candidate.reasons.length || excluded.has(variant.id)) continue;

@@ -1,11 +1,33 @@
 import { type ScaledBody, scaledBody } from '../body/segments';
-import { library } from '../exercise/library';
+import { library, variantById } from '../exercise/library';
 import type { Joint } from '../exercise/vocabulary';
-import { type Feasibility, feasibility } from '../kit/feasible';
+import { type Circumstances, type Feasibility, feasibility } from '../kit/feasible';
 import { jointUse, type SportProfile } from '../sport/profile';
 import { sportById } from '../sport/sports';
 import type { Brief } from './brief';
 import { type Demand, demandsOf } from './demands';
+
+/** Every variant of the library with what stands against it; each is worked out when it is first asked for. */
+export class FeasibleVariants {
+  private readonly known = new Map<string, Feasibility>();
+
+  constructor(
+    private readonly circumstances: Circumstances,
+    private readonly body: ScaledBody,
+  ) {}
+
+  get(id: string): Feasibility | undefined {
+    const variant = variantById(id);
+    if (!variant) return undefined;
+    const feasible = this.known.get(id) ?? feasibility(variant, this.circumstances, this.body);
+    this.known.set(id, feasible);
+    return feasible;
+  }
+
+  all(): Feasibility[] {
+    return library.flatMap(({ id }) => this.get(id) ?? []);
+  }
+}
 
 /** A brief with everything that follows from it before anything is chosen. */
 export interface Context {
@@ -14,8 +36,7 @@ export interface Context {
   body: ScaledBody;
   demands: readonly Demand[];
   use: ReadonlyMap<Joint, number>;
-  /** Every variant of the library with what stands against it, by id. */
-  feasible: ReadonlyMap<string, Feasibility>;
+  feasible: FeasibleVariants;
 }
 
 /** Lists of a brief in one order, so that the order they were typed in changes nothing. */
@@ -42,6 +63,6 @@ export function contextOf(given: Brief): Context {
     body,
     demands: demandsOf(sport, brief.sport.role, brief.aim),
     use: jointUse(sport, brief.sport.role),
-    feasible: new Map(library.map((variant) => [variant.id, feasibility(variant, circumstances, body)])),
+    feasible: new FeasibleVariants(circumstances, body),
   };
 }

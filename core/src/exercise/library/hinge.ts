@@ -1,5 +1,5 @@
 import { family } from '../variant';
-import { handWeights } from './kit-groups';
+import { twoHandWeights } from './kit-groups';
 
 export default family(
   'hinge',
@@ -20,7 +20,7 @@ export default family(
       position: 'both-feet',
       regions: ['hamstring+high', 'hip', 'lower-back'],
       level: 'beginner',
-      needs: { kit: [handWeights] },
+      needs: { kit: [twoHandWeights] },
       load: { place: 'hands', source: 'weight', required: true, hands: 2 },
       dose: '3x10 3-1-1 rir2 r60',
       harder: 'single-leg-hinge',

@@ -17,3 +17,5 @@ export const longBands: readonly KitKind[] = ['band-long', 'inner-tube', 'tights
 export const loopBands: readonly KitKind[] = ['band-loop', 'tights', 'inner-tube'];
 export const seats: readonly KitKind[] = ['chair', 'bench', 'sofa'];
 export const steps: readonly KitKind[] = ['step', 'stairs', 'bench'];
+/** What two hands can hold in front of the body. */
+export const twoHandWeights: readonly KitKind[] = [...handWeights, 'barbell'];

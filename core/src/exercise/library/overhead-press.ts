@@ -1,5 +1,5 @@
 import { family } from '../variant';
-import { handWeights } from './kit-groups';
+import { twoHandWeights } from './kit-groups';
 
 export default family(
   'overhead-press',
@@ -18,7 +18,7 @@ export default family(
       position: 'both-feet',
       regions: ['shoulder'],
       level: 'beginner',
-      needs: { kit: [handWeights] },
+      needs: { kit: [twoHandWeights] },
       load: { place: 'hands', source: 'weight', required: true, hands: 2 },
       dose: '3x10 2-0-1 rir2 r60',
       harder: 'pike-push-up',

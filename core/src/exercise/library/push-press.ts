@@ -1,5 +1,5 @@
 import { family } from '../variant';
-import { handWeights } from './kit-groups';
+import { twoHandWeights } from './kit-groups';
 
 export default family(
   'push-press',
@@ -25,7 +25,7 @@ export default family(
       regions: ['shoulder', 'knee'],
       level: 'intermediate',
       quiet: true,
-      needs: { kit: [handWeights] },
+      needs: { kit: [twoHandWeights] },
       load: { place: 'hands', source: 'weight', required: true, hands: 2 },
       dose: '3x4 X rir4 r75',
       cues: ['Short dip, heels down', 'Drive, then the arms follow', 'Lower slowly to the shoulders'],

@@ -1,5 +1,5 @@
 import { family } from '../variant';
-import { handWeights, longBands } from './kit-groups';
+import { longBands, twoHandWeights } from './kit-groups';
 
 export default family(
   'row',
@@ -76,7 +76,7 @@ export default family(
       position: 'both-feet',
       regions: ['shoulder', 'upper-back', 'lower-back'],
       level: 'beginner',
-      needs: { kit: [handWeights] },
+      needs: { kit: [twoHandWeights] },
       load: { place: 'hands', source: 'weight', required: true, hands: 2 },
       dose: '3x12 2-1-1 rir2 r60',
       easier: 'band-row',

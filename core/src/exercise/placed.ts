@@ -1,0 +1,16 @@
+import { placedKeyframes } from '../body/motion';
+import type { PlacedBody } from '../body/placing';
+import type { ScaledBody } from '../body/segments';
+import type { Variant } from './variant';
+
+const kept = new WeakMap<Variant, Map<string, PlacedBody[]>>();
+
+/** Keyframes of a variant put down for a body; kept, since the same bodies are asked for again and again. */
+export function placedVariant(variant: Variant, body: ScaledBody): PlacedBody[] {
+  const known = kept.get(variant) ?? new Map<string, PlacedBody[]>();
+  kept.set(variant, known);
+  const key = `${body.heightM}|${body.massKg}|${body.centre.trunk}`;
+  const frames = known.get(key) ?? placedKeyframes(variant, body);
+  known.set(key, frames);
+  return frames;
+}

@@ -1,0 +1,203 @@
+import { anchors, blockKinds, kitKinds, levels, patterns, planes, regions } from '../exercise/vocabulary';
+import { bandLevels, fills } from '../kit/kit';
+import { aims, houseRuleChoices, phases } from '../session/brief';
+import { sports } from '../sport/sports';
+
+const day = { type: 'string', pattern: '^\\d{4}-\\d{2}-\\d{2}$' };
+const oneOf = (values: readonly string[]) => ({ enum: [...values] });
+const between = (minimum: number, maximum: number) => ({ type: 'number', minimum, maximum });
+const list = (items: object) => ({ type: 'array', items });
+const object = (properties: object, required: string[] = []) => ({ type: 'object', properties, required });
+const text = { type: 'string' };
+const yesNo = { type: 'boolean' };
+const side = oneOf(['left', 'right', 'both']);
+
+/** JSON Schema 2020-12 of the brief document. */
+export const briefSchema = {
+  $schema: 'https://json-schema.org/draft/2020-12/schema',
+  $id: 'tropaeum-brief/1',
+  title: 'Brief: what the coach knows',
+  ...object(
+    {
+      format: { const: 'tropaeum-brief/1' },
+      date: day,
+      minutes: between(5, 180),
+      aim: oneOf(aims),
+      athlete: object(
+        {
+          heightCm: between(120, 220),
+          massKg: between(25, 200),
+          born: day,
+          sex: oneOf(['female', 'male']),
+          level: oneOf(levels),
+          dominantSide: oneOf(['left', 'right']),
+          restrictions: list(
+            object({ region: oneOf(regions), side, severity: oneOf(['avoid', 'limit']), reason: text, until: day }, [
+              'region',
+              'severity',
+            ]),
+          ),
+          readiness: object({
+            ill: yesNo,
+            sleepHours: between(0, 24),
+            pain: list(object({ region: oneOf(regions), side, score: between(0, 10) }, ['region', 'score'])),
+          }),
+          tests: list(
+            object({ variant: text, maxReps: { type: 'integer', minimum: 0, maximum: 300 }, on: day }, [
+              'variant',
+              'maxReps',
+            ]),
+          ),
+        },
+        ['heightCm', 'massKg', 'born'],
+      ),
+      sport: object({ id: oneOf(sports.map((s) => s.id)), role: text }, ['id']),
+      kit: object({
+        items: list(
+          object(
+            {
+              kind: oneOf(kitKinds),
+              count: { type: 'integer', minimum: 1, maximum: 20 },
+              massKg: between(0.05, 200),
+              volumeL: between(0.1, 60),
+              fill: oneOf(fills),
+              level: oneOf(bandLevels),
+            },
+            ['kind'],
+          ),
+        ),
+        anchors: list(oneOf(anchors)),
+        partner: yesNo,
+        room: object(
+          {
+            lengthM: between(0.5, 100),
+            widthM: between(0.5, 100),
+            ceilingM: between(1.5, 30),
+            wall: yesNo,
+            stairs: yesNo,
+            slidingFloor: yesNo,
+            quiet: yesNo,
+          },
+          ['lengthM', 'widthM'],
+        ),
+      }),
+      season: object({
+        phase: oneOf(phases),
+        week: between(0, 60),
+        lastFixture: day,
+        nextFixture: day,
+        recent: list(
+          object(
+            {
+              date: day,
+              minutes: between(0, 600),
+              rpe: between(0, 10),
+              items: list(object({ variant: text, sets: between(0, 20) }, ['variant', 'sets'])),
+            },
+            ['date'],
+          ),
+        ),
+      }),
+      houseRules: object(
+        Object.fromEntries(Object.entries(houseRuleChoices).map(([rule, choices]) => [rule, oneOf(choices)])),
+      ),
+      lock: object({ include: list(text), exclude: list(text), doses: { type: 'object', additionalProperties: text } }),
+    },
+    ['format', 'date', 'minutes', 'athlete', 'sport', 'kit'],
+  ),
+};
+
+const share = between(0, 1);
+const coverage = list(object({ action: text, asked: share, covered: share }, ['action', 'asked', 'covered']));
+const doses = ['reps', 'holdSeconds', 'workSeconds', 'breaths', 'contacts', 'metres'];
+
+const item = {
+  ...object(
+    {
+      variant: text,
+      name: text,
+      family: text,
+      sets: { type: 'integer', minimum: 1 },
+      ...Object.fromEntries(doses.map((d) => [d, { type: 'number', exclusiveMinimum: 0 }])),
+      perSide: yesNo,
+      tempo: text,
+      restSeconds: { type: 'number', minimum: 0 },
+      load: object({ kg: { type: 'number', exclusiveMinimum: 0 }, with: text }, ['with']),
+      intensity: object({
+        reserve: { type: 'number', minimum: 0 },
+        percentOfMax: { type: 'number', minimum: 0 },
+        zone: text,
+      }),
+      seconds: { type: 'number', exclusiveMinimum: 0 },
+      impactContacts: { type: 'number', minimum: 0 },
+      planes: list(oneOf(planes)),
+      pattern: oneOf(patterns),
+      regions: list(oneOf(regions)),
+      serves: list(object({ action: text, share }, ['action', 'share'])),
+      reason: text,
+      cues: list(text),
+      faults: list(text),
+      cautions: list(text),
+      easier: text,
+      harder: text,
+      pinned: yesNo,
+    },
+    [
+      'variant',
+      'name',
+      'family',
+      'sets',
+      'perSide',
+      'restSeconds',
+      'seconds',
+      'impactContacts',
+      'planes',
+      'pattern',
+      'regions',
+      'serves',
+      'reason',
+      'cues',
+      'faults',
+      'cautions',
+    ],
+  ),
+  oneOf: doses.map((dose) => ({ required: [dose] })),
+};
+
+/** JSON Schema 2020-12 of the plan document, a refusal included. */
+export const planSchema = {
+  $schema: 'https://json-schema.org/draft/2020-12/schema',
+  $id: 'tropaeum-plan/1',
+  title: 'Plan: what the athlete gets and why',
+  type: 'object',
+  properties: { format: { const: 'tropaeum-plan/1' } },
+  required: ['format'],
+  oneOf: [
+    object({ refused: object({ reason: text, relax: list(text) }, ['reason', 'relax']) }, ['refused']),
+    object(
+      {
+        minutes: object({ budget: { type: 'number' }, planned: { type: 'number' } }, ['budget', 'planned']),
+        blocks: list(
+          object(
+            {
+              kind: oneOf(blockKinds),
+              format: oneOf(['straight', 'pairs', 'rounds', 'circuits', 'timed']),
+              rounds: { type: 'integer', minimum: 1 },
+              restSeconds: { type: 'number', minimum: 0 },
+              items: list(item),
+            },
+            ['kind', 'format', 'rounds', 'restSeconds', 'items'],
+          ),
+        ),
+        coverage,
+        prevention: coverage,
+        checks: list(object({ id: text, status: oneOf(['ok', 'warn', 'stop']), text }, ['id', 'status', 'text'])),
+        solution: object(
+          { objective: { type: 'number' }, bound: { type: 'number' }, gap: { type: 'number', minimum: 0 } },
+          ['objective', 'bound', 'gap'],
+        ),
+      },
+      ['minutes', 'blocks', 'coverage', 'checks'],
+    ),
+  ],
+};

@@ -1,0 +1,72 @@
+import { type KitKind, kitKinds } from '../exercise/vocabulary';
+import { type BandLevel, bandLevels, type Fill, fills, type KitItem } from './kit';
+
+/** A word of a kit line that cannot be read: the word, and what was expected. */
+export class KitLineError extends SyntaxError {
+  constructor(
+    readonly word: string,
+    readonly expected: string,
+  ) {
+    super(`"${word}": expected ${expected}`);
+    this.name = 'KitLineError';
+  }
+}
+
+/** What people type for the words of the vocabulary. */
+const shortWords: Record<string, KitKind> = {
+  db: 'dumbbell',
+  dumbbells: 'dumbbell',
+  kb: 'kettlebell',
+  loop: 'band-loop',
+  band: 'band-long',
+  tube: 'inner-tube',
+  bag: 'rucksack',
+  backpack: 'rucksack',
+  couch: 'sofa',
+  bar: 'pull-up-bar',
+  tin: 'paint-tin',
+  bottles: 'bottle',
+  towels: 'towel',
+};
+
+const mostKg = 200;
+const mostLitres = 60;
+
+function positive(text: string, word: string, most: number, unit: string): number {
+  const value = Number(text.replace(',', '.'));
+  if (!(value > 0 && value <= most)) throw new KitLineError(word, `more than 0 and at most ${most} ${unit}`);
+  return value;
+}
+
+/**
+ * Reads one thing as a coach types it: `2x7.5 kg dumbbell`, `loop medium`, `5 l canister water`, `sofa`.
+ * Throws a KitLineError that marks the word.
+ *
+ * @example parseKitLine('2x7.5 kg db') // { kind: 'dumbbell', count: 2, massKg: 7.5 }
+ */
+export function parseKitLine(text: string): KitItem {
+  const spaced = text
+    .trim()
+    .toLowerCase()
+    .replace(/(\d)\s+(kg|l)\b/g, '$1$2')
+    .replace(/(\d+)\s*x\s*/g, '$1x ')
+    .replaceAll(/\s+/g, ' ');
+  const item: Partial<KitItem> = {};
+  for (const word of spaced.split(' ').filter(Boolean)) {
+    const count = /^(\d+)x$/.exec(word);
+    const mass = /^([\d.,]+)(kg)?$/.exec(word);
+    const litres = /^([\d.,]+)l$/.exec(word);
+    const kind =
+      shortWords[word] ?? kitKinds.find((k) => k === word || k === `${word}s` || k.replaceAll('-', '') === word);
+    if (count) item.count = positive(count[1] as string, word, 20, 'pieces');
+    else if (litres) item.volumeL = positive(litres[1] as string, word, mostLitres, 'litres');
+    else if (mass) item.massKg = positive(mass[1] as string, word, mostKg, 'kg');
+    else if ((bandLevels as readonly string[]).includes(word)) item.level = word as BandLevel;
+    else if ((fills as readonly string[]).includes(word) && item.kind) item.fill = word as Fill;
+    else if (kind) item.kind = kind;
+    else throw new KitLineError(word, `a thing such as dumbbell, bottle, band-loop, sofa or towel`);
+  }
+  if (!item.kind)
+    throw new KitLineError(text.trim() || 'nothing', 'a thing such as dumbbell, bottle, band-loop, sofa or towel');
+  return item as KitItem;
+}

@@ -1,0 +1,83 @@
+import type { PainReport } from '../athlete/athlete';
+import { variantById } from '../exercise/library';
+import type { Plan, PlanItem } from '../session/plan';
+import { met, type Outcome, type Proposal, propose } from './proposal';
+
+/** One set as the athlete logged it. */
+export interface LoggedSet {
+  variant: string;
+  side: 'left' | 'right' | 'both';
+  amount: number;
+  note?: string | null;
+}
+
+export interface Reported {
+  effort: number;
+  pain: readonly PainReport[];
+}
+
+export interface ReviewedItem {
+  item: PlanItem;
+  block: string;
+  planned: number;
+  done: readonly LoggedSet[];
+  proposal: Proposal;
+}
+
+/** What the dose of an item counts: repetitions, seconds, breaths, contacts or metres. */
+export function plannedAmount(item: PlanItem): number {
+  return item.reps ?? item.holdSeconds ?? item.workSeconds ?? item.breaths ?? item.contacts ?? item.metres ?? 0;
+}
+
+function setsOf(item: PlanItem, logs: readonly LoggedSet[]) {
+  const done = logs.filter((log) => log.variant === item.variant);
+  return {
+    planned: plannedAmount(item),
+    plannedSets: item.sets,
+    perSide: item.perSide,
+    done: done.map((log) => log.amount),
+  };
+}
+
+function painIn(item: PlanItem, pain: readonly PainReport[]): number {
+  return Math.max(0, ...pain.filter((p) => item.regions.includes(p.region)).map((p) => p.score));
+}
+
+/** Planned against done for every item, each with a proposal for next time; `before` is the session before this one. */
+export function review(
+  plan: Plan,
+  logs: readonly LoggedSet[],
+  report: Reported | undefined,
+  before?: { plan: Plan; logs: readonly LoggedSet[] },
+): ReviewedItem[] {
+  return plan.blocks.flatMap((block) =>
+    block.items.map((item) => {
+      const sets = setsOf(item, logs);
+      const earlier = before?.plan.blocks.flatMap((b) => b.items).find((other) => other.variant === item.variant);
+      const outcome: Outcome = {
+        ...sets,
+        pain: painIn(item, report?.pain ?? []),
+        ...(report ? { effort: report.effort } : {}),
+        metBefore:
+          earlier !== undefined &&
+          before !== undefined &&
+          plannedAmount(earlier) >= sets.planned &&
+          met(setsOf(earlier, before.logs)),
+        ...named('easier', item.easier),
+        ...named('harder', item.harder),
+      };
+      return {
+        item,
+        block: block.kind,
+        planned: sets.planned,
+        done: logs.filter((log) => log.variant === item.variant),
+        proposal: propose(outcome),
+      };
+    }),
+  );
+}
+
+function named<K extends 'easier' | 'harder'>(key: K, id: string | undefined): { [P in K]?: string } {
+  const name = id ? variantById(id)?.name : undefined;
+  return (name ? { [key]: name } : {}) as { [P in K]?: string };
+}

@@ -1,0 +1,85 @@
+import type { Variant } from '../exercise/variant';
+import type { BlockKind } from '../exercise/vocabulary';
+import { seasonReason } from './candidates';
+import { columnOf } from './column';
+import type { Context } from './context';
+import type { Choice, Draft } from './draft';
+import { add, choiceAt, type ItemPlace, swap } from './edit';
+import { prescribe } from './prescription';
+import { worthOf } from './programme';
+
+/** What could stand in a place, and what the session is worth with it against now. */
+export interface Alternative {
+  variant: Variant;
+  choice: Choice;
+  /** Change of the session's worth, share of now; negative costs. */
+  difference: number;
+}
+
+/** Worth of a draft by the measure that the composer maximises. */
+export function worthOfDraft(context: Context, draft: Draft): number {
+  return worthOf(
+    context,
+    draft.groups.map((group) => columnOf(context, group)),
+  );
+}
+
+function usedFamilies(context: Context, draft: Draft, except: string | undefined): Set<string> {
+  const used = draft.groups.flatMap((g) => g.choices.map((c) => context.feasible.get(c.variant)?.variant));
+  return new Set(used.filter((v) => v && v.id !== except).map((v) => v?.family ?? ''));
+}
+
+function ranked(
+  context: Context,
+  draft: Draft,
+  block: BlockKind,
+  sets: number,
+  replaced: string | undefined,
+  place: (choice: Choice) => Draft,
+): Alternative[] {
+  const now = worthOfDraft(context, draft);
+  const families = usedFamilies(context, draft, replaced);
+  const alternatives: Alternative[] = [];
+  for (const candidate of context.feasible.all()) {
+    const { variant } = candidate;
+    if (
+      candidate.reasons.length ||
+      variant.id === replaced ||
+      !variant.blocks.includes(block) ||
+      families.has(variant.family)
+    )
+      continue;
+    if (seasonReason(variant, context.brief)) continue;
+    const dosed = prescribe(candidate, block, sets, context.brief, context.body);
+    if (!dosed) continue;
+    const difference = (worthOfDraft(context, place(dosed.choice)) - now) / Math.max(now, 1e-9);
+    alternatives.push({ variant, choice: dosed.choice, difference });
+  }
+  return alternatives.sort((a, b) => b.difference - a.difference || a.variant.id.localeCompare(b.variant.id));
+}
+
+/** What else could stand in an item's place, best first, with what it would cost or gain. */
+export function alternativesTo(context: Context, draft: Draft, at: ItemPlace): Alternative[] {
+  const now = choiceAt(draft, at);
+  const block = draft.groups[at.group]?.block;
+  if (!now || !block) return [];
+  const resting = (choice: Choice): Choice => {
+    const grouped = (draft.groups[at.group]?.choices.length ?? 1) > 1;
+    return grouped
+      ? { ...choice, dose: { ...choice.dose, sets: now.dose.sets, restSeconds: now.dose.restSeconds } }
+      : choice;
+  };
+  return ranked(context, draft, block, now.dose.sets, now.variant, (choice) => swap(draft, at, resting(choice))).map(
+    (a) => ({ ...a, choice: resting(a.choice) }),
+  );
+}
+
+/** What could be added to a block, best first. */
+export function additionsTo(
+  context: Context,
+  draft: Draft,
+  block: BlockKind,
+  order: readonly BlockKind[],
+): Alternative[] {
+  return ranked(context, draft, block, 2, undefined, (choice) => add(draft, block, choice, order));
+}

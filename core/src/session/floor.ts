@@ -1,0 +1,120 @@
+import { parseTempo } from '../dose/notation';
+import { paceSeconds } from '../dose/time';
+import type { PlanItem } from './plan';
+import type { Step } from './steps';
+
+/** Where the athlete is on the floor; times are milliseconds of one clock. */
+export type FloorState =
+  | { kind: 'ready'; index: number }
+  | { kind: 'working'; index: number; since: number }
+  | { kind: 'resting'; index: number; since: number; seconds: number; lastKey: string; lastAmount: number }
+  | { kind: 'finished' };
+
+export type FloorEvent = { kind: 'tap'; now: number } | { kind: 'tick'; now: number } | { kind: 'adjust'; by: number };
+
+/** What has to be kept of an event: an amount for a set. */
+export interface FloorLog {
+  key: string;
+  amount: number;
+}
+
+export interface FloorResult {
+  state: FloorState;
+  log?: FloorLog;
+}
+
+/** Parts of one repetition in the order they are done, seconds. */
+export function beatOf(item: PlanItem): { name: string; seconds: number }[] {
+  const tempo = item.tempo ? parseTempo(item.tempo) : undefined;
+  if (!tempo) return [{ name: 'go', seconds: paceSeconds.untimedRep }];
+  const rising = tempo.rising === 'X' ? 1 : tempo.rising;
+  const reset =
+    tempo.rising === 'X' ? Math.max(0, paceSeconds.explosiveRep - tempo.lowering - tempo.bottom - rising) : tempo.top;
+  const parts = [
+    { name: 'down', seconds: tempo.lowering },
+    { name: 'hold', seconds: tempo.bottom },
+    { name: tempo.rising === 'X' ? 'fast' : 'up', seconds: rising },
+    { name: tempo.rising === 'X' ? 'set' : 'hold', seconds: reset },
+  ];
+  return parts.filter((part) => part.seconds > 0);
+}
+
+/** Whether the clock counts the work itself rather than repetitions. */
+export function isTimed(item: PlanItem): boolean {
+  return item.holdSeconds !== undefined || item.workSeconds !== undefined;
+}
+
+/** How much one set of an item asks for. */
+export function askedAmount(item: PlanItem): number {
+  return item.reps ?? item.holdSeconds ?? item.workSeconds ?? item.breaths ?? item.contacts ?? item.metres ?? 1;
+}
+
+/** Seconds that one counted unit takes at the set tempo. */
+export function unitSeconds(item: PlanItem): number {
+  if (isTimed(item) || item.metres !== undefined) return 1;
+  if (item.breaths !== undefined) return paceSeconds.breath;
+  if (item.contacts !== undefined) return paceSeconds.contact;
+  return beatOf(item).reduce((sum, part) => sum + part.seconds, 0);
+}
+
+/** Units done so far in a running set, never more than asked. */
+export function countOf(item: PlanItem, elapsedMs: number): number {
+  return Math.min(askedAmount(item), Math.floor(elapsedMs / 1000 / unitSeconds(item)));
+}
+
+function afterWork(steps: readonly Step[], index: number, key: string, amount: number, now: number): FloorResult {
+  const next = steps[index + 1];
+  const log = { key, amount };
+  if (!next) return { state: { kind: 'finished' }, log };
+  if (next.kind === 'rest')
+    return {
+      state: { kind: 'resting', index: index + 1, since: now, seconds: next.seconds, lastKey: key, lastAmount: amount },
+      log,
+    };
+  return { state: { kind: 'ready', index: index + 1 }, log };
+}
+
+function onward(steps: readonly Step[], index: number): FloorState {
+  return index + 1 < steps.length ? { kind: 'ready', index: index + 1 } : { kind: 'finished' };
+}
+
+/**
+ * The floor as a pure state machine. One tap does the next thing: starts a set, ends it with what is counted, cuts a rest short.
+ * A set ends by itself when all is counted, a rest when its time is over; an amount can be put right while resting.
+ */
+export function floorAfter(steps: readonly Step[], state: FloorState, event: FloorEvent): FloorResult {
+  if (state.kind === 'finished') return { state };
+  const step = steps[state.index];
+  if (!step) return { state: { kind: 'finished' } };
+  if (event.kind === 'adjust') {
+    if (state.kind !== 'resting') return { state };
+    const amount = Math.max(0, state.lastAmount + event.by);
+    return { state: { ...state, lastAmount: amount }, log: { key: state.lastKey, amount } };
+  }
+  if (state.kind === 'ready') {
+    return { state: event.kind === 'tap' ? { kind: 'working', index: state.index, since: event.now } : state };
+  }
+  if (state.kind === 'resting') {
+    const over = event.kind === 'tap' || event.now - state.since >= state.seconds * 1000;
+    return { state: over ? onward(steps, state.index) : state };
+  }
+  if (step.kind !== 'work') return { state };
+  const count = countOf(step.item, event.now - state.since);
+  const full = count >= askedAmount(step.item);
+  if (event.kind === 'tap' || full) return afterWork(steps, state.index, step.key, count, event.now);
+  return { state };
+}
+
+/** Seconds from a step to the end at the planned pace. */
+export function secondsLeft(steps: readonly Step[], index: number): number {
+  return steps
+    .slice(index)
+    .reduce(
+      (sum, step) =>
+        sum +
+        (step.kind === 'rest'
+          ? step.seconds
+          : askedAmount(step.item) * unitSeconds(step.item) + paceSeconds.sideChange),
+      0,
+    );
+}

@@ -1,0 +1,9 @@
+import { spawnSync } from 'node:child_process';
+import { ensureDependencies } from './dependencies.mjs';
+import { root } from './paths.mjs';
+
+ensureDependencies();
+const run = spawnSync(process.execPath, ['--import', 'tsx', `${root}/cli/src/main.ts`, ...process.argv.slice(2)], {
+  stdio: 'inherit',
+});
+process.exit(run.status ?? 1);

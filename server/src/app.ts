@@ -1,0 +1,60 @@
+import { bodyParser } from '@koa/bodyparser';
+import Router from '@koa/router';
+import Koa from 'koa';
+import compress from 'koa-compress';
+import helmet from 'koa-helmet';
+import { answerErrors, sameOrigin, signedIn } from './doors/middleware';
+import { servePages } from './pages';
+import { athleteLinkRoutes } from './routes/athlete-link';
+import { athleteRoutes } from './routes/athletes';
+import type { Services } from './routes/context';
+import { sessionRoutes } from './routes/sessions';
+import { signInRoutes } from './routes/sign-in';
+
+const contentPolicy = {
+  defaultSrc: ["'none'"],
+  scriptSrc: ["'self'"],
+  workerSrc: ["'self'"],
+  connectSrc: ["'self'"],
+  imgSrc: ["'self'", 'data:', 'blob:'],
+  fontSrc: ["'self'"],
+  styleSrc: ["'self'"],
+  styleSrcAttr: ["'unsafe-inline'"],
+  manifestSrc: ["'self'"],
+  formAction: ["'self'"],
+  frameAncestors: ["'none'"],
+  baseUri: ["'none'"],
+};
+
+/** Every route of the interface for programs, coaches' ones behind the sign-in. */
+export function apiRouter(services: Services): Router {
+  const api = new Router({ prefix: '/api' });
+  const open = [signInRoutes(services), athleteLinkRoutes(services)];
+  const closed = [athleteRoutes(services), sessionRoutes(services)];
+  for (const router of open) api.use(router.routes());
+  const inside = new Router();
+  inside.use(signedIn(services.database));
+  for (const router of closed) inside.use(router.routes());
+  api.use(inside.routes());
+  return api;
+}
+
+/** The whole server, ready to listen. */
+export function createApp(services: Services, webFolder?: string): Koa {
+  const app = new Koa();
+  app.use(answerErrors(services.log));
+  app.use(
+    helmet({
+      contentSecurityPolicy: { useDefaults: false, directives: contentPolicy },
+      strictTransportSecurity: false,
+      crossOriginEmbedderPolicy: false,
+    }),
+  );
+  app.use(compress({ threshold: 1024, br: false }));
+  app.use(sameOrigin);
+  app.use(bodyParser({ enableTypes: ['json'], jsonLimit: '512kb' }));
+  const api = apiRouter(services);
+  app.use(api.routes());
+  if (webFolder) app.use(servePages(webFolder));
+  return app;
+}

@@ -1,0 +1,236 @@
+import type { Restriction } from '@tropaeum/core/athlete/athlete';
+import type { Kit } from '@tropaeum/core/kit/kit';
+import type { Brief, HouseRules } from '@tropaeum/core/session/brief';
+import type { Draft } from '@tropaeum/core/session/draft';
+import type { Plan } from '@tropaeum/core/session/plan';
+import {
+  boolean,
+  date,
+  doublePrecision,
+  index,
+  integer,
+  jsonb,
+  pgTable,
+  primaryKey,
+  smallint,
+  text,
+  timestamp,
+  unique,
+  uuid,
+} from 'drizzle-orm/pg-core';
+
+const moment = (name: string) => timestamp(name, { withTimezone: true, mode: 'string' });
+const created = () => moment('created_at').notNull().defaultNow();
+const organisationId = () =>
+  uuid('organisation_id')
+    .notNull()
+    .references(() => organisations.id, { onDelete: 'cascade' });
+
+export const organisations = pgTable('organisations', {
+  id: uuid('id').primaryKey(),
+  name: text('name').notNull(),
+  createdAt: created(),
+});
+
+export const coaches = pgTable('coaches', {
+  id: uuid('id').primaryKey(),
+  organisationId: organisationId(),
+  email: text('email').notNull().unique(),
+  name: text('name').notNull(),
+  passwordHash: text('password_hash').notNull(),
+});
+
+export const signIns = pgTable(
+  'sign_ins',
+  {
+    tokenHash: text('token_hash').primaryKey(),
+    organisationId: organisationId(),
+    coachId: uuid('coach_id')
+      .notNull()
+      .references(() => coaches.id, { onDelete: 'cascade' }),
+    expiresAt: moment('expires_at').notNull(),
+  },
+  (t) => [index().on(t.coachId)],
+);
+
+export const squads = pgTable(
+  'squads',
+  {
+    id: uuid('id').primaryKey(),
+    organisationId: organisationId(),
+    name: text('name').notNull(),
+    sportId: text('sport_id').notNull(),
+  },
+  (t) => [index().on(t.organisationId)],
+);
+
+const squadId = () =>
+  uuid('squad_id')
+    .notNull()
+    .references(() => squads.id, { onDelete: 'cascade' });
+
+export const phases = pgTable(
+  'phases',
+  {
+    id: uuid('id').primaryKey(),
+    organisationId: organisationId(),
+    squadId: squadId(),
+    phase: text('phase').notNull(),
+    name: text('name').notNull(),
+    startsOn: date('starts_on').notNull(),
+    endsOn: date('ends_on').notNull(),
+  },
+  (t) => [index().on(t.squadId)],
+);
+
+export const fixtures = pgTable(
+  'fixtures',
+  {
+    id: uuid('id').primaryKey(),
+    organisationId: organisationId(),
+    squadId: squadId(),
+    on: date('on').notNull(),
+    name: text('name').notNull(),
+    importance: smallint('importance').notNull().default(1),
+  },
+  (t) => [index().on(t.squadId, t.on)],
+);
+
+export const athletes = pgTable(
+  'athletes',
+  {
+    id: uuid('id').primaryKey(),
+    organisationId: organisationId(),
+    squadId: squadId(),
+    name: text('name').notNull(),
+    role: text('role').notNull(),
+    born: date('born').notNull(),
+    sex: text('sex').$type<'female' | 'male'>(),
+    heightCm: doublePrecision('height_cm').notNull(),
+    massKg: doublePrecision('mass_kg').notNull(),
+    level: text('level').notNull(),
+    dominantSide: text('dominant_side').$type<'left' | 'right'>(),
+    minutes: integer('minutes').notNull().default(30),
+    aim: text('aim').notNull().default('hold'),
+    kit: jsonb('kit').$type<Kit>().notNull(),
+    houseRules: jsonb('house_rules').$type<HouseRules>().notNull(),
+    createdAt: created(),
+  },
+  (t) => [index().on(t.organisationId, t.squadId)],
+);
+
+const athleteId = () =>
+  uuid('athlete_id')
+    .notNull()
+    .references(() => athletes.id, { onDelete: 'cascade' });
+
+export const restrictions = pgTable(
+  'restrictions',
+  {
+    id: uuid('id').primaryKey(),
+    organisationId: organisationId(),
+    athleteId: athleteId(),
+    region: text('region').$type<Restriction['region']>().notNull(),
+    side: text('side').$type<'left' | 'right' | 'both'>(),
+    severity: text('severity').$type<'avoid' | 'limit'>().notNull(),
+    reason: text('reason'),
+    until: date('until'),
+  },
+  (t) => [index().on(t.athleteId)],
+);
+
+export const sessions = pgTable(
+  'sessions',
+  {
+    id: uuid('id').primaryKey(),
+    organisationId: organisationId(),
+    athleteId: athleteId(),
+    on: date('on').notNull(),
+    status: text('status').$type<'draft' | 'sent' | 'done'>().notNull().default('draft'),
+    /** Counts saves; a save that knows an older one is refused. */
+    revision: integer('revision').notNull().default(1),
+    brief: jsonb('brief').$type<Brief>().notNull(),
+    draft: jsonb('draft').$type<Draft>().notNull(),
+    plan: jsonb('plan').$type<Plan>().notNull(),
+    sentAt: moment('sent_at'),
+    updatedAt: moment('updated_at').notNull().defaultNow(),
+  },
+  (t) => [unique().on(t.athleteId, t.on)],
+);
+
+const sessionId = () =>
+  uuid('session_id')
+    .notNull()
+    .references(() => sessions.id, { onDelete: 'cascade' });
+
+/** One logged set on one side. The id is the phone's own, so that a log that arrives twice is one log. */
+export const setLogs = pgTable(
+  'set_logs',
+  {
+    id: uuid('id').notNull(),
+    organisationId: organisationId(),
+    sessionId: sessionId(),
+    variant: text('variant').notNull(),
+    setNumber: smallint('set_number').notNull(),
+    side: text('side').$type<'left' | 'right' | 'both'>().notNull(),
+    amount: doublePrecision('amount').notNull(),
+    note: text('note'),
+    doneAt: moment('done_at').notNull(),
+    receivedAt: moment('received_at').notNull().defaultNow(),
+  },
+  (t) => [primaryKey({ columns: [t.sessionId, t.id] })],
+);
+
+export const sessionReports = pgTable('session_reports', {
+  sessionId: sessionId().primaryKey(),
+  organisationId: organisationId(),
+  effort: smallint('effort').notNull(),
+  minutes: integer('minutes').notNull(),
+  pain: jsonb('pain')
+    .$type<{ region: Restriction['region']; side?: 'left' | 'right' | 'both'; score: number }[]>()
+    .notNull(),
+  note: text('note'),
+  finishedAt: moment('finished_at').notNull(),
+});
+
+/** What the coach decided on the proposal for an item. */
+export const decisions = pgTable(
+  'decisions',
+  {
+    sessionId: sessionId(),
+    organisationId: organisationId(),
+    variant: text('variant').notNull(),
+    proposed: text('proposed').notNull(),
+    decided: text('decided').notNull(),
+    overruled: boolean('overruled').notNull(),
+    decidedAt: moment('decided_at').notNull().defaultNow(),
+  },
+  (t) => [primaryKey({ columns: [t.sessionId, t.variant] })],
+);
+
+export const messages = pgTable(
+  'messages',
+  {
+    id: uuid('id').primaryKey(),
+    organisationId: organisationId(),
+    athleteId: athleteId(),
+    sessionId: sessionId(),
+    body: text('body').notNull(),
+    link: text('link').notNull(),
+    createdAt: created(),
+    deliveredAt: moment('delivered_at'),
+  },
+  (t) => [index().on(t.organisationId, t.createdAt)],
+);
+
+/** An unguessable link; only its hash is kept. */
+export const athleteLinks = pgTable(
+  'athlete_links',
+  {
+    tokenHash: text('token_hash').primaryKey(),
+    organisationId: organisationId(),
+    athleteId: athleteId(),
+    expiresAt: moment('expires_at').notNull(),
+  },
+  (t) => [index().on(t.athleteId)],
+);

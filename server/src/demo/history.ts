@@ -1,0 +1,83 @@
+import { dayAfter } from '@tropaeum/core/athlete/athlete';
+import { plannedAmount } from '@tropaeum/core/progress/review';
+import type { Plan } from '@tropaeum/core/session/plan';
+import { v7 } from 'uuid';
+import type { IncomingLog, ReportRow } from '../store/sessions';
+import type { DemoPerson } from './people';
+
+/** Even random numbers from 0 to 1 out of a seed, so that the demo looks the same every time. */
+export function seeded(seed: number): () => number {
+  let state = seed >>> 0;
+  return () => {
+    state = (state + 0x6d2b79f5) >>> 0;
+    let t = Math.imul(state ^ (state >>> 15), 1 | state);
+    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
+    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
+  };
+}
+
+/** Days before today on which a person trained or should have: two or three a week for six weeks. */
+export function trainingDays(person: DemoPerson): number[] {
+  const rhythm = person.minutes >= 40 ? [1, 3, 5] : [2, 5];
+  return [5, 4, 3, 2, 1, 0].flatMap((week) => rhythm.map((d) => week * 7 + d)).sort((a, b) => b - a);
+}
+
+/** Whether the session so many days ago came back. */
+export function cameBack(person: DemoPerson, daysAgo: number, random: () => number): boolean {
+  if (person.story === 'silent') return daysAgo > 12;
+  if (person.story === 'patchy') return random() > 0.45;
+  return random() > 0.08;
+}
+
+/** What the phone would have sent for a session: nearly everything, a little less when it was hard. */
+export function logsFor(plan: Plan, on: string, person: DemoPerson, random: () => number): IncomingLog[] {
+  const logs: IncomingLog[] = [];
+  let minute = 0;
+  for (const item of plan.blocks.flatMap((b) => b.items)) {
+    for (let set = 1; set <= item.sets; set++) {
+      for (const side of item.perSide ? (['left', 'right'] as const) : (['both'] as const)) {
+        const planned = plannedAmount(item);
+        const short = random() < (person.story === 'patchy' ? 0.25 : 0.07);
+        const amount = short ? Math.max(1, Math.round(planned * (0.6 + random() * 0.3))) : planned;
+        minute += 0.7;
+        logs.push({
+          id: v7(),
+          variant: item.variant,
+          setNumber: set,
+          side,
+          amount,
+          doneAt: new Date(Date.parse(`${on}T17:30:00Z`) + minute * 60_000).toISOString(),
+        });
+      }
+    }
+  }
+  return logs;
+}
+
+/** What the athlete said at the end. */
+export function reportFor(
+  sessionId: string,
+  organisationId: string,
+  plan: Plan,
+  on: string,
+  daysAgo: number,
+  person: DemoPerson,
+  random: () => number,
+): ReportRow {
+  const pain: ReportRow['pain'] = [];
+  if (person.story === 'sore' && daysAgo < 15)
+    pain.push({ region: 'shoulder', side: 'right', score: daysAgo < 6 ? 4 : 3 });
+  if (person.story === 'returning' && random() < 0.4) pain.push({ region: 'knee', side: 'left', score: 2 });
+  return {
+    sessionId,
+    organisationId,
+    effort: Math.min(9, Math.max(3, Math.round(5 + random() * 3))),
+    minutes: Math.round(plan.minutes.planned * (0.95 + random() * 0.25)),
+    pain,
+    note: person.story === 'sore' && daysAgo < 6 ? 'Shoulder pinches when I reach back.' : null,
+    finishedAt: `${on}T18:10:00Z`,
+  };
+}
+
+/** The day so many days before another. */
+export const daysBefore = (today: string, days: number) => dayAfter(today, -days);

@@ -1,0 +1,223 @@
+import { dayAfter } from '@tropaeum/core/athlete/athlete';
+import { mondayOf } from '@tropaeum/core/season/season';
+import type { Brief } from '@tropaeum/core/session/brief';
+import { defaultHouseRules } from '@tropaeum/core/session/brief';
+import { compose, type Proof } from '@tropaeum/core/session/compose';
+import { contextOf } from '@tropaeum/core/session/context';
+import type { Draft } from '@tropaeum/core/session/draft';
+import { highsSolver } from '@tropaeum/core/session/highs-solver';
+import { planOf } from '@tropaeum/core/session/plan';
+import type { Solver } from '@tropaeum/core/session/solver';
+import { drizzle, type NodePgDatabase } from 'drizzle-orm/node-postgres';
+import loadHighs from 'highs';
+import { Client } from 'pg';
+import { v7 } from 'uuid';
+import type { Transaction } from '../database/database';
+import * as schema from '../database/schema';
+import { hashPassword } from '../doors/passwords';
+import { addAthlete, athleteById, briefOf, seasonOfSquad } from '../store/athletes';
+import { addLogs, addReport, type IncomingLog } from '../store/sessions';
+import { cameBack, daysBefore, logsFor, reportFor, seeded, trainingDays } from './history';
+import { type DemoPerson, people, roomOf } from './people';
+
+/** The sign-in that the start command prints. */
+export const demoSignIn = { email: 'coach@skarvoy.example', password: 'hall closed' };
+
+const opponents = [
+  'Brenholm',
+  'Nordvik',
+  'Haugsund',
+  'Lyngdal',
+  'Torsnes',
+  'Vestøy',
+  'Elvebakk',
+  'Furumo',
+  'Sandlia',
+  'Myrvang',
+  'Klippen',
+  'Fagerli',
+];
+
+async function laySeason(
+  tx: Transaction,
+  organisationId: string,
+  squadId: string,
+  today: string,
+  canoe: boolean,
+): Promise<void> {
+  const monday = mondayOf(today);
+  const span = (phase: string, name: string, from: number, to: number) => ({
+    id: v7(),
+    organisationId,
+    squadId,
+    phase,
+    name,
+    startsOn: dayAfter(monday, from * 7),
+    endsOn: dayAfter(monday, to * 7 - 1),
+  });
+  const spans = canoe
+    ? [
+        span('general-preparation', 'Preparation', -8, -1),
+        span('specific-preparation', 'Off the water · home block', -1, 6),
+        span('pre-season', 'Back on the water', 6, 12),
+      ]
+    : [
+        span('pre-season', 'Pre-season', -8, -4),
+        span('in-season', 'League I', -4, -1),
+        span('in-season', 'Hall closed · home block', -1, 5),
+        span('in-season', 'League II', 5, 12),
+      ];
+  await tx.insert(schema.phases).values(spans);
+  const games = canoe
+    ? [{ week: 10, day: 5, name: 'Sound regatta', importance: 2 }]
+    : opponents.map((name, i) => ({ week: i - 4, day: 5, name, importance: i % 5 === 4 ? 2 : 1 }));
+  await tx
+    .insert(schema.fixtures)
+    .values(
+      games.map(({ week, day, name, importance }) => ({
+        id: v7(),
+        organisationId,
+        squadId,
+        on: dayAfter(monday, week * 7 + day),
+        name,
+        importance,
+      })),
+    );
+}
+
+/** One session of a person's history: the same items week after week, since progress needs them. */
+async function laySession(
+  tx: Transaction,
+  organisationId: string,
+  athleteId: string,
+  brief: Brief,
+  made: { draft: Draft; proof: Proof },
+  status: 'draft' | 'sent' | 'done',
+): Promise<string> {
+  const id = v7();
+  const plan = planOf(contextOf(brief), made.draft, made.proof);
+  await tx
+    .insert(schema.sessions)
+    .values({
+      id,
+      organisationId,
+      athleteId,
+      on: brief.date,
+      status,
+      brief,
+      draft: made.draft,
+      plan,
+      ...(status === 'draft' ? {} : { sentAt: `${daysBefore(brief.date, 1)}T20:00:00Z` }),
+    });
+  return id;
+}
+
+async function layPerson(
+  tx: Transaction,
+  organisationId: string,
+  squadId: string,
+  sportId: string,
+  person: DemoPerson,
+  today: string,
+  solver: Solver,
+  seed: number,
+): Promise<void> {
+  const random = seeded(seed);
+  const born = `${Number(today.slice(0, 4)) - person.age - 1}-${String((seed % 11) + 1).padStart(2, '0')}-1${seed % 9}`;
+  const athleteId = await addAthlete(
+    tx,
+    organisationId,
+    {
+      name: person.name,
+      squadId,
+      role: person.role,
+      born,
+      sex: person.sex,
+      heightCm: person.heightCm,
+      massKg: person.massKg,
+      level: person.level,
+      dominantSide: person.dominantSide,
+      minutes: person.minutes,
+      aim: person.aim ?? 'hold',
+      kit: { items: person.kit, anchors: person.anchors ?? [], partner: person.partner ?? false, room: roomOf(person) },
+      houseRules: defaultHouseRules,
+    },
+    (person.restrictions ?? []).map(({ untilDay, ...r }) => ({
+      ...r,
+      ...(untilDay === undefined ? {} : { until: dayAfter(today, untilDay) }),
+    })),
+  );
+  const athlete = await athleteById(tx, athleteId);
+  if (!athlete) throw new Error('the athlete just added is not there');
+  const season = await seasonOfSquad(tx, squadId);
+  const briefOn = (day: string) => briefOf(athlete, sportId, season, day);
+  const made = compose(briefOn(daysBefore(today, 20)), solver);
+  if ('refused' in made) throw new Error(`${person.name}: ${made.refused.reason}`);
+  for (const daysAgo of trainingDays(person)) {
+    const on = daysBefore(today, daysAgo);
+    const done = cameBack(person, daysAgo, random);
+    const brief = briefOn(on);
+    const id = await laySession(tx, organisationId, athleteId, brief, made, 'sent');
+    if (!done) continue;
+    const plan = planOf(contextOf(brief), made.draft);
+    await addLogs(tx, organisationId, id, logsFor(plan, on, person, random) as IncomingLog[]);
+    await addReport(tx, reportFor(id, organisationId, plan, on, daysAgo, person, random));
+  }
+  if (!person.toWrite) await laySession(tx, organisationId, athleteId, briefOn(today), made, 'sent');
+}
+
+async function layOrganisation(
+  tx: Transaction,
+  name: string,
+  signIn: { email: string; password: string; coach: string },
+): Promise<string> {
+  const organisationId = v7();
+  await tx.insert(schema.organisations).values({ id: organisationId, name });
+  await tx
+    .insert(schema.coaches)
+    .values({
+      id: v7(),
+      organisationId,
+      email: signIn.email,
+      name: signIn.coach,
+      passwordHash: await hashPassword(signIn.password),
+    });
+  return organisationId;
+}
+
+/** Lays the demo club once, as the owner of the database; says whether it did. */
+export async function layDemo(
+  ownerUrl: string,
+  today: string,
+  say: (words: string) => void = () => undefined,
+): Promise<boolean> {
+  const client = new Client({ connectionString: ownerUrl });
+  await client.connect();
+  try {
+    const db: NodePgDatabase<typeof schema> = drizzle(client, { schema });
+    const there = await db.select({ id: schema.coaches.id }).from(schema.coaches).limit(1);
+    if (there.length) return false;
+    const solver = highsSolver(await loadHighs());
+    await db.transaction(async (tx) => {
+      const organisationId = await layOrganisation(tx, 'Skarvøy HK', { ...demoSignIn, coach: 'Marit Lien' });
+      const squads = [
+        { key: 'seniors', name: 'Skarvøy HK · seniors', sportId: 'handball' },
+        { key: 'youth', name: 'Skarvøy HK · youth', sportId: 'handball' },
+        { key: 'canoe', name: 'Sound canoe group', sportId: 'sprint-canoe' },
+      ].map((squad) => ({ ...squad, id: v7() }));
+      await tx
+        .insert(schema.squads)
+        .values(squads.map(({ id, name, sportId }) => ({ id, organisationId, name, sportId })));
+      for (const squad of squads) await laySeason(tx, organisationId, squad.id, today, squad.key === 'canoe');
+      for (const [i, person] of people.entries()) {
+        const squad = squads.find((s) => s.key === person.squad);
+        if (!squad) continue;
+        say(`  ${person.name}`);
+        await layPerson(tx, organisationId, squad.id, squad.sportId, person, today, solver, i + 11);
+      }
+    });
+    return true;
+  } finally {
+    await client.end();
+  }
+}

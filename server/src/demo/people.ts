@@ -1,0 +1,295 @@
+import type { Restriction } from '@tropaeum/core/athlete/athlete';
+import type { Anchor, Level } from '@tropaeum/core/exercise/vocabulary';
+import type { KitItem, Room } from '@tropaeum/core/kit/kit';
+
+/** Made-up people of a made-up island club; dates are days from the day the demo is laid. */
+export interface DemoPerson {
+  name: string;
+  squad: 'seniors' | 'youth' | 'canoe';
+  role: string;
+  age: number;
+  sex: 'female' | 'male';
+  heightCm: number;
+  massKg: number;
+  level: Level;
+  dominantSide: 'left' | 'right';
+  minutes: number;
+  aim?: string;
+  kit: KitItem[];
+  anchors?: Anchor[];
+  partner?: boolean;
+  room?: Partial<Room>;
+  restrictions?: (Omit<Restriction, 'until'> & { untilDay?: number })[];
+  /** How the history looks: steady, missing sessions, silent for days, sore. */
+  story: 'steady' | 'patchy' | 'silent' | 'sore' | 'returning';
+  /** Whether today's session is still to be written. */
+  toWrite?: boolean;
+}
+
+const usualRoom: Room = {
+  lengthM: 2.5,
+  widthM: 2,
+  ceilingM: 2.45,
+  wall: true,
+  stairs: false,
+  slidingFloor: true,
+  quiet: false,
+};
+
+/** The room of a person, the usual one where nothing else is said. */
+export function roomOf(person: DemoPerson): Room {
+  return { ...usualRoom, ...person.room };
+}
+
+export const people: DemoPerson[] = [
+  {
+    name: 'Ines Vold',
+    squad: 'seniors',
+    role: 'back',
+    age: 22,
+    sex: 'female',
+    heightCm: 178,
+    massKg: 74,
+    level: 'intermediate',
+    dominantSide: 'right',
+    minutes: 30,
+    story: 'steady',
+    toWrite: true,
+    kit: [
+      { kind: 'dumbbell', massKg: 7.5, count: 2 },
+      { kind: 'band-loop', level: 'medium' },
+      { kind: 'band-long', level: 'light' },
+      { kind: 'sofa' },
+      { kind: 'towel' },
+      { kind: 'chair' },
+    ],
+    anchors: ['door-low', 'door-mid', 'feet'],
+    room: { quiet: true },
+  },
+  {
+    name: 'Ragna Tveit',
+    squad: 'seniors',
+    role: 'pivot',
+    age: 27,
+    sex: 'female',
+    heightCm: 182,
+    massKg: 83,
+    level: 'advanced',
+    dominantSide: 'right',
+    minutes: 40,
+    story: 'steady',
+    toWrite: true,
+    kit: [
+      { kind: 'kettlebell', massKg: 16 },
+      { kind: 'band-long', level: 'heavy' },
+      { kind: 'chair' },
+      { kind: 'stairs' },
+    ],
+    anchors: ['door-high', 'door-mid', 'post'],
+    room: { stairs: true },
+  },
+  {
+    name: 'Oda Kvam',
+    squad: 'seniors',
+    role: 'wing',
+    age: 20,
+    sex: 'female',
+    heightCm: 169,
+    massKg: 62,
+    level: 'intermediate',
+    dominantSide: 'left',
+    minutes: 25,
+    story: 'patchy',
+    toWrite: true,
+    kit: [{ kind: 'sofa' }, { kind: 'towel' }],
+    room: { lengthM: 2, widthM: 1.5, quiet: true },
+  },
+  {
+    name: 'Liv Strand',
+    squad: 'seniors',
+    role: 'back',
+    age: 24,
+    sex: 'female',
+    heightCm: 176,
+    massKg: 71,
+    level: 'intermediate',
+    dominantSide: 'right',
+    minutes: 30,
+    aim: 'prevention',
+    story: 'sore',
+    kit: [
+      { kind: 'can', count: 2 },
+      { kind: 'bottle', volumeL: 1.5, fill: 'water', count: 2 },
+      { kind: 'band-long', level: 'light' },
+      { kind: 'chair' },
+      { kind: 'towel' },
+    ],
+    anchors: ['door-mid'],
+    restrictions: [
+      { region: 'shoulder', side: 'right', severity: 'limit', reason: 'sore after throwing', untilDay: 14 },
+    ],
+  },
+  {
+    name: 'Mira Holm',
+    squad: 'seniors',
+    role: 'wing',
+    age: 23,
+    sex: 'female',
+    heightCm: 172,
+    massKg: 66,
+    level: 'intermediate',
+    dominantSide: 'right',
+    minutes: 30,
+    aim: 'return',
+    story: 'returning',
+    kit: [
+      { kind: 'dumbbell', massKg: 5, count: 2 },
+      { kind: 'band-loop', level: 'light' },
+      { kind: 'step' },
+      { kind: 'chair' },
+    ],
+    anchors: ['feet'],
+    restrictions: [
+      {
+        region: 'knee',
+        side: 'left',
+        severity: 'limit',
+        reason: 'ligament operation in spring, cleared for strength without landings',
+        untilDay: 40,
+      },
+    ],
+  },
+  {
+    name: 'Sunna Berg',
+    squad: 'seniors',
+    role: 'goalkeeper',
+    age: 30,
+    sex: 'female',
+    heightCm: 180,
+    massKg: 79,
+    level: 'advanced',
+    dominantSide: 'right',
+    minutes: 30,
+    story: 'silent',
+    kit: [{ kind: 'holdall', massKg: 14 }, { kind: 'band-loop', level: 'heavy' }, { kind: 'sofa' }, { kind: 'towel' }],
+    anchors: ['feet'],
+  },
+  {
+    name: 'Tove Aas',
+    squad: 'seniors',
+    role: 'pivot',
+    age: 26,
+    sex: 'female',
+    heightCm: 184,
+    massKg: 86,
+    level: 'advanced',
+    dominantSide: 'right',
+    minutes: 45,
+    aim: 'strength',
+    story: 'steady',
+    kit: [
+      { kind: 'barbell', massKg: 60 },
+      { kind: 'dumbbell', massKg: 20, count: 2 },
+      { kind: 'kettlebell', massKg: 24 },
+      { kind: 'pull-up-bar' },
+      { kind: 'bench' },
+      { kind: 'band-long', level: 'medium' },
+      { kind: 'band-loop', level: 'medium' },
+    ],
+    anchors: ['post', 'door-high', 'feet'],
+    room: { lengthM: 4, widthM: 3, ceilingM: 2.7 },
+  },
+  {
+    name: 'Nora Fjell',
+    squad: 'youth',
+    role: 'back',
+    age: 15,
+    sex: 'female',
+    heightCm: 171,
+    massKg: 60,
+    level: 'beginner',
+    dominantSide: 'right',
+    minutes: 25,
+    story: 'steady',
+    toWrite: true,
+    kit: [
+      { kind: 'bottle', volumeL: 2, fill: 'water', count: 2 },
+      { kind: 'cushion' },
+      { kind: 'chair' },
+      { kind: 'towel' },
+    ],
+    partner: true,
+  },
+  {
+    name: 'Ylva Sund',
+    squad: 'youth',
+    role: 'wing',
+    age: 14,
+    sex: 'female',
+    heightCm: 163,
+    massKg: 51,
+    level: 'new',
+    dominantSide: 'right',
+    minutes: 20,
+    story: 'patchy',
+    kit: [{ kind: 'sofa' }, { kind: 'towel' }, { kind: 'tights' }],
+  },
+  {
+    name: 'Signe Moe',
+    squad: 'youth',
+    role: 'goalkeeper',
+    age: 16,
+    sex: 'female',
+    heightCm: 174,
+    massKg: 66,
+    level: 'beginner',
+    dominantSide: 'left',
+    minutes: 25,
+    story: 'steady',
+    kit: [{ kind: 'rucksack', massKg: 8 }, { kind: 'band-loop', level: 'light' }, { kind: 'chair' }],
+    room: { quiet: true },
+  },
+  {
+    name: 'Aksel Vik',
+    squad: 'canoe',
+    role: 'kayak',
+    age: 19,
+    sex: 'male',
+    heightCm: 186,
+    massKg: 82,
+    level: 'advanced',
+    dominantSide: 'right',
+    minutes: 40,
+    aim: 'strength',
+    story: 'steady',
+    kit: [
+      { kind: 'pull-up-bar' },
+      { kind: 'canister', volumeL: 10, fill: 'water', count: 2 },
+      { kind: 'band-long', level: 'medium' },
+      { kind: 'chair' },
+    ],
+    anchors: ['door-high', 'door-mid'],
+  },
+  {
+    name: 'Tale Nes',
+    squad: 'canoe',
+    role: 'canoe',
+    age: 18,
+    sex: 'female',
+    heightCm: 170,
+    massKg: 64,
+    level: 'intermediate',
+    dominantSide: 'left',
+    minutes: 30,
+    story: 'steady',
+    toWrite: true,
+    kit: [
+      { kind: 'paint-tin', volumeL: 10, fill: 'paint' },
+      { kind: 'inner-tube' },
+      { kind: 'stick' },
+      { kind: 'sofa' },
+      { kind: 'towel' },
+    ],
+    anchors: ['door-mid', 'feet'],
+  },
+];

@@ -1,0 +1,33 @@
+import { createServer } from 'node:http';
+import pino from 'pino';
+import { createApp } from './app';
+import { configFrom } from './config';
+import { Database } from './database/database';
+import { immediateMessageService } from './stand-ins/message-service';
+
+const config = configFrom(process.env);
+const log = pino({ level: config.logLevel });
+const now = () => new Date();
+const database = new Database(config.databaseUrl);
+const app = createApp(
+  {
+    database,
+    messages: immediateMessageService(now),
+    log,
+    now,
+    today: () => config.today ?? now().toISOString().slice(0, 10),
+  },
+  config.webFolder,
+);
+const server = createServer(app.callback());
+
+server.listen(config.port, config.host, () => process.send?.('listening'));
+
+function stop() {
+  server.close(() => void database.close().then(() => process.exit(0)));
+  server.closeIdleConnections();
+  setTimeout(() => process.exit(0), 3000).unref();
+}
+process.on('SIGINT', stop);
+process.on('SIGTERM', stop);
+process.on('disconnect', stop);

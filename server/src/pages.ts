@@ -1,0 +1,24 @@
+import { basename } from 'node:path';
+import type { Middleware } from 'koa';
+import send from 'koa-send';
+
+/** The solver's worker compiles WebAssembly; no other page may. */
+const workerPolicy = "default-src 'none'; script-src 'self' 'wasm-unsafe-eval'; connect-src 'self'";
+const oneYear = 365 * 86_400_000;
+
+/** Serves the built interface: files with a hash in the name for ever, everything else as the one page. */
+export function servePages(folder: string): Middleware {
+  return async (ctx, next) => {
+    if (ctx.method !== 'GET' && ctx.method !== 'HEAD') return next();
+    if (ctx.path.startsWith('/api/')) return next();
+    const isAsset = ctx.path.startsWith('/assets/');
+    const isFile = /\.[a-z0-9]+$/i.test(basename(ctx.path));
+    if (!isFile) {
+      await send(ctx, 'index.html', { root: folder, maxAge: 0 });
+      ctx.set('cache-control', 'no-cache');
+      return;
+    }
+    await send(ctx, ctx.path, { root: folder, maxage: isAsset ? oneYear : 0, immutable: isAsset });
+    if (/^\/assets\/compose\.worker-/.test(ctx.path)) ctx.set('content-security-policy', workerPolicy);
+  };
+}

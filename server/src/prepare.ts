@@ -1,0 +1,13 @@
+import { migrateDatabase } from './database/migrate';
+import { demoSignIn, layDemo } from './demo/lay';
+
+/** Run by the start command before the server: migrations, then the demo once. */
+const ownerUrl = process.env.TROPAEUM_OWNER_URL;
+const migrations = process.env.TROPAEUM_MIGRATIONS;
+if (!ownerUrl || !migrations) throw new Error('TROPAEUM_OWNER_URL and TROPAEUM_MIGRATIONS must be set');
+await migrateDatabase(ownerUrl, migrations);
+if (process.env.TROPAEUM_DEMO !== 'no') {
+  const today = process.env.TROPAEUM_TODAY ?? new Date().toISOString().slice(0, 10);
+  const laid = await layDemo(ownerUrl, today, (words) => process.stderr.write(`${words}\n`));
+  if (laid) process.stderr.write(`Demo laid; sign in as ${demoSignIn.email} with "${demoSignIn.password}"\n`);
+}

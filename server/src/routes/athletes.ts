@@ -1,0 +1,227 @@
+import Router from '@koa/router';
+import { dayAfter } from '@tropaeum/core/athlete/athlete';
+import { readBrief, writeBrief } from '@tropaeum/core/formats/brief';
+import type { Brief } from '@tropaeum/core/session/brief';
+import * as yup from 'yup';
+import type { Transaction } from '../database/database';
+import { notFound, Problem } from '../doors/problem';
+import { idFrom, uuid, validated } from '../doors/validated';
+import {
+  type AthleteFields,
+  addAthlete,
+  allAthletes,
+  allSquads,
+  athleteById,
+  briefOf,
+  changeAthlete,
+  type FullAthlete,
+  type RestrictionFields,
+  seasonOfSquad,
+  squadById,
+} from '../store/athletes';
+import { reportsOf, sessionsBetween, sessionsOfAthlete } from '../store/sessions';
+import { coachOf, type Services } from './context';
+
+/** How far back and ahead the squad view looks, days. */
+const lookBack = 42;
+const lookAhead = 42;
+
+const shape = yup.object({
+  name: yup.string().trim().min(1, 'is required').max(80, 'must be 80 characters or fewer'),
+  squadId: uuid,
+  minutes: yup.number(),
+  role: yup.string(),
+});
+
+/** Fields of the brief that are kept with the athlete, in the words of the document. */
+interface AthleteBody {
+  name?: string;
+  squadId?: string;
+  minutes?: number;
+  aim?: string;
+  role?: string;
+  athlete?: Partial<Brief['athlete']>;
+  kit?: Brief['kit'];
+  houseRules?: Brief['houseRules'];
+}
+
+function withoutNothing<T extends object>(fields: T): Partial<T> {
+  return Object.fromEntries(Object.entries(fields).filter(([, value]) => value !== undefined)) as Partial<T>;
+}
+
+/** Reads what may be kept of an athlete by the same rules as a brief, on top of what is known. */
+function fieldsFrom(
+  body: AthleteBody,
+  known: Brief,
+  sportId: string,
+): { fields: AthleteFields; restrictions: readonly RestrictionFields[] } {
+  validated(shape, body);
+  const merged = {
+    ...writeBrief(known),
+    ...withoutNothing({ minutes: body.minutes, aim: body.aim, kit: body.kit, houseRules: body.houseRules }),
+    athlete: { ...known.athlete, ...body.athlete },
+    sport: { id: sportId, role: body.role ?? known.sport.role },
+  };
+  const reading = readBrief(merged);
+  if ('faults' in reading) throw new Problem(422, 'Some fields are not right.', reading.faults);
+  const { athlete, kit, houseRules, minutes, aim, sport } = reading.brief;
+  return {
+    fields: {
+      name: body.name ?? '',
+      squadId: body.squadId ?? '',
+      role: sport.role,
+      born: athlete.born,
+      sex: athlete.sex ?? null,
+      heightCm: athlete.heightCm,
+      massKg: athlete.massKg,
+      level: athlete.level,
+      dominantSide: athlete.dominantSide ?? null,
+      minutes,
+      aim,
+      kit,
+      houseRules,
+    },
+    restrictions: athlete.restrictions ?? [],
+  };
+}
+
+async function sportOf(tx: Transaction, squadId: string): Promise<string> {
+  const squad = await squadById(tx, squadId);
+  if (!squad)
+    throw new Problem(422, 'Some fields are not right.', [{ path: 'squadId', message: 'is not a squad of yours' }]);
+  return squad.sportId;
+}
+
+/** Squads, athletes and what is known of them. */
+export function athleteRoutes({ database, today }: Services): Router {
+  const router = new Router();
+
+  router.get('/squads', async (ctx) => {
+    const { organisationId } = coachOf(ctx);
+    ctx.body = await database.asOrganisation(organisationId, async (tx) => {
+      const [squads, athletes, sessions] = [
+        await allSquads(tx),
+        await allAthletes(tx),
+        await sessionsBetween(tx, dayAfter(today(), -lookBack), dayAfter(today(), lookAhead)),
+      ];
+      const reports = await reportsOf(
+        tx,
+        sessions.map((s) => s.id),
+      );
+      const seasons = await Promise.all(squads.map((squad) => seasonOfSquad(tx, squad.id)));
+      const reportBySession = new Map(reports.map((r) => [r.sessionId, r]));
+      return {
+        squads: squads.map((squad, i) => ({ ...squad, season: seasons[i] })),
+        athletes: athletes.map((athlete) => ({
+          id: athlete.id,
+          squadId: athlete.squadId,
+          name: athlete.name,
+          role: athlete.role,
+          born: athlete.born,
+          level: athlete.level,
+          restrictions: athlete.restrictions.map(({ region, severity, side, until }) => ({
+            region,
+            severity,
+            side,
+            until,
+          })),
+          sessions: sessions
+            .filter((s) => s.athleteId === athlete.id)
+            .map(({ athleteId, ...s }) => ({ ...s, report: reportWords(reportBySession.get(s.id)) })),
+        })),
+      };
+    });
+  });
+
+  router.get('/athletes/:id', async (ctx) => {
+    const id = idFrom(ctx.params.id, 'athlete');
+    ctx.body = await database.asOrganisation(coachOf(ctx).organisationId, async (tx) => {
+      const athlete = await athleteById(tx, id);
+      if (!athlete) throw notFound('athlete');
+      const season = await seasonOfSquad(tx, athlete.squadId);
+      const sportId = await sportOf(tx, athlete.squadId);
+      const sessions = await sessionsOfAthlete(tx, id);
+      const reports = await reportsOf(
+        tx,
+        sessions.map((s) => s.id),
+      );
+      return {
+        athlete: publicAthlete(athlete),
+        season,
+        brief: briefOf(athlete, sportId, season, today()),
+        sessions: sessions.map((s) => ({
+          id: s.id,
+          on: s.on,
+          status: s.status,
+          planned: s.plan.minutes.planned,
+          report: reportWords(reports.find((r) => r.sessionId === s.id)),
+        })),
+      };
+    });
+  });
+
+  router.post('/athletes', async (ctx) => {
+    const { organisationId } = coachOf(ctx);
+    const body = validated(
+      yup.object({
+        name: yup.string().trim().required('is required'),
+        squadId: uuid.required('is required'),
+        athlete: yup.object().required('is required'),
+      }),
+      ctx.request.body,
+    ) as AthleteBody;
+    const given = ctx.request.body as AthleteBody;
+    const id = await database.asOrganisation(organisationId, async (tx) => {
+      const sportId = await sportOf(tx, body.squadId as string);
+      const start = {
+        date: today(),
+        minutes: 30,
+        kit: { items: [], anchors: [], partner: false },
+        sport: { id: sportId },
+      } as unknown as Brief;
+      const { fields, restrictions } = fieldsFrom(given, start, sportId);
+      return addAthlete(tx, organisationId, fields, restrictions);
+    });
+    ctx.status = 201;
+    ctx.body = { id };
+  });
+
+  router.patch('/athletes/:id', async (ctx) => {
+    const { organisationId } = coachOf(ctx);
+    const id = idFrom(ctx.params.id, 'athlete');
+    await database.asOrganisation(organisationId, async (tx) => {
+      const athlete = await athleteById(tx, id);
+      if (!athlete) throw notFound('athlete');
+      const body = (ctx.request.body ?? {}) as AthleteBody;
+      const squadId = body.squadId ?? athlete.squadId;
+      const sportId = await sportOf(tx, squadId);
+      const known = briefOf(athlete, sportId, { phases: [], fixtures: [] }, today());
+      const { fields, restrictions } = fieldsFrom(
+        { ...body, name: body.name ?? athlete.name, squadId },
+        known,
+        sportId,
+      );
+      await changeAthlete(tx, organisationId, id, fields, body.athlete?.restrictions ? restrictions : undefined);
+    });
+    ctx.status = 204;
+  });
+
+  return router;
+}
+
+function publicAthlete({ organisationId, createdAt, ...rest }: FullAthlete) {
+  return {
+    ...rest,
+    restrictions: rest.restrictions.map(({ region, side, severity, reason, until }) => ({
+      region,
+      side,
+      severity,
+      reason,
+      until,
+    })),
+  };
+}
+
+function reportWords(report: Awaited<ReturnType<typeof reportsOf>>[number] | undefined) {
+  return report ? { effort: report.effort, minutes: report.minutes, pain: report.pain, note: report.note } : null;
+}

@@ -1,0 +1,138 @@
+import type { Athlete } from '@tropaeum/core/athlete/athlete';
+import { type PhaseSpan, seasonOn } from '@tropaeum/core/season/season';
+import type { Brief } from '@tropaeum/core/session/brief';
+import { asc, eq, inArray } from 'drizzle-orm';
+import { v7 } from 'uuid';
+import type { Transaction } from '../database/database';
+import { athletes, fixtures, phases, restrictions, squads } from '../database/schema';
+
+export type AthleteRow = typeof athletes.$inferSelect;
+export type RestrictionRow = typeof restrictions.$inferSelect;
+
+export interface FullAthlete extends AthleteRow {
+  restrictions: RestrictionRow[];
+}
+
+export async function allSquads(tx: Transaction) {
+  return tx.select().from(squads).orderBy(asc(squads.name));
+}
+
+export async function allAthletes(tx: Transaction): Promise<FullAthlete[]> {
+  const rows = await tx.select().from(athletes).orderBy(asc(athletes.name));
+  return withRestrictions(tx, rows);
+}
+
+async function withRestrictions(tx: Transaction, rows: AthleteRow[]): Promise<FullAthlete[]> {
+  if (rows.length === 0) return [];
+  const standing = await tx
+    .select()
+    .from(restrictions)
+    .where(
+      inArray(
+        restrictions.athleteId,
+        rows.map((r) => r.id),
+      ),
+    )
+    .orderBy(asc(restrictions.id));
+  return rows.map((row) => ({ ...row, restrictions: standing.filter((r) => r.athleteId === row.id) }));
+}
+
+export async function athleteById(tx: Transaction, id: string): Promise<FullAthlete | undefined> {
+  const rows = await tx.select().from(athletes).where(eq(athletes.id, id));
+  return (await withRestrictions(tx, rows))[0];
+}
+
+export async function squadById(tx: Transaction, id: string) {
+  return (await tx.select().from(squads).where(eq(squads.id, id)))[0];
+}
+
+export interface SquadSeason {
+  phases: PhaseSpan[];
+  fixtures: { id: string; on: string; name: string; importance: number }[];
+}
+
+export async function seasonOfSquad(tx: Transaction, squadId: string): Promise<SquadSeason> {
+  const spans = await tx.select().from(phases).where(eq(phases.squadId, squadId)).orderBy(asc(phases.startsOn));
+  const games = await tx.select().from(fixtures).where(eq(fixtures.squadId, squadId)).orderBy(asc(fixtures.on));
+  return {
+    phases: spans.map((s) => ({
+      phase: s.phase as PhaseSpan['phase'],
+      name: s.name,
+      startsOn: s.startsOn,
+      endsOn: s.endsOn,
+    })),
+    fixtures: games.map(({ id, on, name, importance }) => ({ id, on, name, importance })),
+  };
+}
+
+export type AthleteFields = Omit<AthleteRow, 'id' | 'organisationId' | 'createdAt'>;
+export type RestrictionFields = Pick<RestrictionRow, 'region' | 'severity'> &
+  Partial<Pick<RestrictionRow, 'side' | 'reason' | 'until'>>;
+
+export async function addAthlete(
+  tx: Transaction,
+  organisationId: string,
+  fields: AthleteFields,
+  standing: readonly RestrictionFields[],
+  id: string = v7(),
+): Promise<string> {
+  await tx.insert(athletes).values({ ...fields, id, organisationId });
+  await replaceRestrictions(tx, organisationId, id, standing);
+  return id;
+}
+
+export async function changeAthlete(
+  tx: Transaction,
+  organisationId: string,
+  id: string,
+  fields: Partial<AthleteFields>,
+  standing?: readonly RestrictionFields[],
+): Promise<boolean> {
+  if (Object.keys(fields).length) {
+    const changed = await tx.update(athletes).set(fields).where(eq(athletes.id, id)).returning({ id: athletes.id });
+    if (changed.length === 0) return false;
+  }
+  if (standing) await replaceRestrictions(tx, organisationId, id, standing);
+  return true;
+}
+
+async function replaceRestrictions(
+  tx: Transaction,
+  organisationId: string,
+  athleteId: string,
+  standing: readonly RestrictionFields[],
+): Promise<void> {
+  await tx.delete(restrictions).where(eq(restrictions.athleteId, athleteId));
+  if (standing.length)
+    await tx.insert(restrictions).values(standing.map((r) => ({ ...r, id: v7(), organisationId, athleteId })));
+}
+
+/** The brief a coach starts from: what is known of the athlete, the squad's sport and where the day stands in the season. */
+export function briefOf(row: FullAthlete, sportId: string, season: SquadSeason, date: string): Brief {
+  const athlete: Athlete = {
+    heightCm: row.heightCm,
+    massKg: row.massKg,
+    born: row.born,
+    level: row.level as Athlete['level'],
+    ...(row.sex ? { sex: row.sex } : {}),
+    ...(row.dominantSide ? { dominantSide: row.dominantSide } : {}),
+    restrictions: row.restrictions.map(({ region, severity, side, reason, until }) => ({
+      region,
+      severity,
+      ...(side ? { side } : {}),
+      ...(reason ? { reason } : {}),
+      ...(until ? { until } : {}),
+    })),
+  };
+  return {
+    date,
+    minutes: row.minutes,
+    aim: row.aim as Brief['aim'],
+    athlete,
+    sport: { id: sportId, role: row.role },
+    kit: row.kit,
+    season: seasonOn(date, season.phases, season.fixtures),
+    houseRules: row.houseRules,
+    lock: { include: [], exclude: [] },
+  };
+}

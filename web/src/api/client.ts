@@ -1,0 +1,35 @@
+/** A refusal of the server: what it said, and which fields it meant. */
+export class ApiError extends Error {
+  constructor(
+    readonly status: number,
+    message: string,
+    readonly faults: { path: string; message: string }[],
+  ) {
+    super(message);
+  }
+}
+
+/** Asks the server; throws an ApiError with its words, or status 0 when it cannot be reached. */
+export async function ask<T>(
+  path: string,
+  method: 'GET' | 'POST' | 'PUT' | 'PATCH' = 'GET',
+  body?: unknown,
+): Promise<T> {
+  let response: Response;
+  try {
+    response = await fetch(`/api${path}`, {
+      method,
+      credentials: 'same-origin',
+      ...(body === undefined ? {} : { body: JSON.stringify(body), headers: { 'content-type': 'application/json' } }),
+    });
+  } catch {
+    throw new ApiError(0, 'The server cannot be reached.', []);
+  }
+  if (response.status === 204) return undefined as T;
+  const answer = (await response.json().catch(() => undefined)) as
+    | { error?: { message: string; faults: { path: string; message: string }[] } }
+    | undefined;
+  if (!response.ok)
+    throw new ApiError(response.status, answer?.error?.message ?? 'Something went wrong.', answer?.error?.faults ?? []);
+  return answer as T;
+}

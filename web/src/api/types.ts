@@ -1,0 +1,102 @@
+import type { PainReport, Restriction } from '@tropaeum/core/athlete/athlete';
+import type { Move } from '@tropaeum/core/progress/proposal';
+import type { ReviewedItem } from '@tropaeum/core/progress/review';
+import type { Fixture, PhaseSpan } from '@tropaeum/core/season/season';
+import type { Brief } from '@tropaeum/core/session/brief';
+import type { Proof } from '@tropaeum/core/session/compose';
+import type { Draft } from '@tropaeum/core/session/draft';
+import type { Plan } from '@tropaeum/core/session/plan';
+
+export interface Me {
+  id: string;
+  name: string;
+  email: string;
+  organisation: string;
+  today: string;
+}
+
+export interface Report {
+  effort: number;
+  minutes: number;
+  pain: PainReport[];
+  note: string | null;
+}
+
+export interface ListedSession {
+  id: string;
+  on: string;
+  status: 'draft' | 'sent' | 'done';
+  planned: number;
+  report: Report | null;
+}
+
+export interface SquadSeason {
+  phases: PhaseSpan[];
+  fixtures: (Fixture & { id: string })[];
+}
+
+export interface Squad {
+  id: string;
+  name: string;
+  sportId: string;
+  season: SquadSeason;
+}
+
+export interface ListedAthlete {
+  id: string;
+  squadId: string;
+  name: string;
+  role: string;
+  born: string;
+  level: string;
+  restrictions: Restriction[];
+  sessions: ListedSession[];
+}
+
+export interface Squads {
+  squads: Squad[];
+  athletes: ListedAthlete[];
+}
+
+export interface AthleteDetail {
+  athlete: { id: string; name: string; squadId: string; role: string };
+  season: SquadSeason;
+  brief: Brief;
+  sessions: ListedSession[];
+}
+
+export interface StoredSession {
+  id: string;
+  athleteId: string;
+  on: string;
+  status: 'draft' | 'sent' | 'done';
+  revision: number;
+  brief: Brief;
+  draft: Draft;
+  plan: Plan;
+}
+
+export interface SessionBody {
+  brief: Brief;
+  draft: Draft;
+  proof?: Proof;
+}
+
+export interface OutboxMessage {
+  id: string;
+  athleteId: string;
+  athlete: string;
+  sessionId: string;
+  body: string;
+  link: string;
+  createdAt: string;
+  deliveredAt: string | null;
+}
+
+export interface Returned {
+  session: { id: string; athleteId: string; on: string; status: string; planned: number };
+  athlete: string;
+  report: (Report & { finishedAt: string }) | null;
+  items: ReviewedItem[];
+  decisions: { variant: string; proposed: Move; decided: Move; overruled: boolean }[];
+}

@@ -1,0 +1,139 @@
+import { registerSW } from 'virtual:pwa-register';
+import type { AthleteSize } from '@tropaeum/core/body/segments';
+import { nextStep, stepsOf } from '@tropaeum/core/session/steps';
+import { useEffect, useMemo, useState } from 'react';
+import { useParams } from 'react-router';
+import { dayName } from '../ui/days';
+import { Figure } from '../ui/Figure';
+import { words } from '../ui/words';
+import { Finish } from './Finish';
+import { Floor } from './Floor';
+import { useLink } from './use-link';
+
+function Quiet({ title, children }: { title: string; children?: string }) {
+  return (
+    <main data-theme="dark" className="grid min-h-dvh content-center bg-paper px-6 text-ink">
+      <p className="head text-2xl">{title}</p>
+      {children && <p className="mt-2 text-lg text-quiet">{children}</p>}
+    </main>
+  );
+}
+
+/** The athlete's side: today's session, the floor, the end. Works when the network goes. */
+export function AthleteSide() {
+  const { token = '' } = useParams();
+  const link = useLink(token);
+  const [place, setPlace] = useState<'home' | 'floor' | 'finish'>('home');
+  const { answer } = link;
+  useEffect(() => {
+    registerSW({ immediate: true });
+  }, []);
+  const session = answer?.session;
+  const firstSide =
+    session?.secondSide === 'weaker-first' ? (session.dominantSide === 'left' ? 'right' : 'left') : 'left';
+  const steps = useMemo(() => (session ? stepsOf(session.plan, firstSide) : []), [session, firstSide]);
+
+  if (link.problem) return <Quiet title="This did not open.">{link.problem}</Quiet>;
+  if (!answer) return <Quiet title="Opening …" />;
+  const first = answer.athlete.name.split(' ')[0];
+  if (!session)
+    return (
+      <Quiet title={`Nothing for today, ${first}.`}>Your coach has not sent a session yet. Rest is training too.</Quiet>
+    );
+  const { plan } = session;
+  const size: AthleteSize = {
+    heightCm: answer.athlete.heightCm,
+    massKg: answer.athlete.massKg,
+    ...(answer.athlete.sex ? { sex: answer.athlete.sex } : {}),
+  };
+  const keys = new Set(link.logged.keys());
+  const sets = steps.filter((s) => s.kind === 'work').length;
+  const allDone = nextStep(steps, keys) >= steps.length;
+
+  if (place === 'floor' && !allDone) {
+    return (
+      <Floor
+        steps={steps}
+        logged={keys}
+        size={size}
+        onLog={(step, amount) => void link.logSet(step, amount)}
+        onFinish={() => setPlace('finish')}
+        onLeave={() => setPlace('home')}
+      />
+    );
+  }
+  if (place === 'finish' || (place === 'floor' && allDone))
+    return <Finish link={link} steps={steps} onBack={() => setPlace('home')} onDone={() => setPlace('home')} />;
+
+  const started = keys.size > 0;
+  return (
+    <main data-theme="dark" className="min-h-dvh bg-paper pb-28 text-ink">
+      <header className="px-5 pt-6">
+        <p className="label text-[0.8rem]">{dayName(session.on)}</p>
+        <h1 className="head text-3xl">
+          {link.reported ? `Well done, ${first}.` : `${first}, ${Math.round(plan.minutes.planned)} minutes`}
+        </h1>
+        <p className="mt-1 text-quiet" aria-live="polite">
+          {link.waiting > 0
+            ? `${link.waiting} sets wait for the network; nothing is lost.`
+            : link.reported
+              ? 'All of it has been sent to your coach.'
+              : started
+                ? `${keys.size} of ${sets} sets done`
+                : 'Lay out your kit, then start.'}
+        </p>
+      </header>
+      <ol className="mt-4">
+        {plan.blocks.flatMap((block, b) =>
+          block.items.map((item, i) => {
+            const done = [...link.logged.values()].filter((s) => s.variant === item.variant).length;
+            const wanted = item.sets * (item.perSide ? 2 : 1);
+            return (
+              <li key={item.variant} className="border-b border-edge px-5">
+                {i === 0 && plan.blocks[b - 1]?.kind !== block.kind && (
+                  <p className="label pt-3 text-[0.75rem]">{words(block.kind)}</p>
+                )}
+                <div className="flex items-center gap-3 py-2">
+                  <Figure variant={item.variant} name="" size={size} className="h-12 w-14 shrink-0" />
+                  <span className="min-w-0 flex-1">
+                    <b className="block leading-tight">{item.name}</b>
+                    <span className="text-quiet">{item.load?.with ?? 'body'}</span>
+                  </span>
+                  <span className={`dose text-base ${done >= wanted ? 'text-laurel' : ''}`}>
+                    {item.sets}×
+                    {item.reps ??
+                      item.breaths ??
+                      item.contacts ??
+                      `${item.holdSeconds ?? item.workSeconds ?? item.metres}${item.metres ? 'm' : 's'}`}
+                    {item.perSide ? ' a side' : ''}
+                    {done >= wanted ? ' ✓' : ''}
+                  </span>
+                </div>
+              </li>
+            );
+          }),
+        )}
+      </ol>
+      <p className="px-5 pt-4 text-[0.95rem] text-quiet">
+        Stop on sharp or rising pain. Dizziness, chest pain or breathlessness out of proportion: stop and get help.{' '}
+        {plan.checks.some((c) => c.id === 'minor') && 'Have an adult in reach.'}
+      </p>
+      {!link.reported && (
+        <div className="fixed inset-x-0 bottom-0 flex gap-3 border-t border-edge bg-paper px-5 py-4">
+          {started && (
+            <button type="button" className="h-14 px-3 text-lg" onClick={() => setPlace('finish')}>
+              End here
+            </button>
+          )}
+          <button
+            type="button"
+            className="head h-14 flex-1 bg-bronze text-xl text-paper"
+            onClick={() => setPlace(allDone ? 'finish' : 'floor')}
+          >
+            {allDone ? 'Finish' : started ? 'Go on' : 'Start'}
+          </button>
+        </div>
+      )}
+    </main>
+  );
+}

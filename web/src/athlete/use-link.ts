@@ -1,0 +1,132 @@
+import { type Step, setKey } from '@tropaeum/core/session/steps';
+import { useCallback, useEffect, useState } from 'react';
+import { v7 } from 'uuid';
+import { ApiError, ask } from '../api/client';
+import { type KeptReport, type KeptSet, type LinkAnswer, phone } from './kept';
+import { sendWaiting } from './sending';
+
+const retryMs = 5000;
+
+export interface LinkSession {
+  answer: LinkAnswer | undefined;
+  problem: string | undefined;
+  /** Sets logged here or before, by step. */
+  logged: Map<string, KeptSet>;
+  waiting: number;
+  reported: boolean;
+  logSet: (step: Extract<Step, { kind: 'work' }>, amount: number) => Promise<void>;
+  note: (key: string, note: string) => Promise<void>;
+  report: (report: Omit<KeptReport, 'token' | 'sessionId' | 'waiting'>) => Promise<void>;
+}
+
+/** Sets the server knows of and this phone does not: logged on another phone, or before its memory was cleared. */
+async function takeOver(token: string, answer: LinkAnswer): Promise<void> {
+  const { session } = answer;
+  if (!session) return;
+  for (const log of answer.logs) {
+    const stepKey = setKey(log.variant, log.setNumber, log.side);
+    const key = `${session.id}|${stepKey}`;
+    if (!(await phone.sets.get(key)))
+      await phone.sets.put({
+        ...log,
+        key,
+        stepKey,
+        token,
+        sessionId: session.id,
+        doneAt: new Date().toISOString(),
+        waiting: 0,
+      });
+  }
+}
+
+/** The session behind a link: from the network when there is one, from the phone when not. */
+export function useLink(token: string): LinkSession {
+  const [answer, setAnswer] = useState<LinkAnswer>();
+  const [problem, setProblem] = useState<string>();
+  const [sets, setSets] = useState<KeptSet[]>([]);
+  const [reported, setReported] = useState(false);
+  const sessionId = answer?.session?.id;
+
+  const reread = useCallback(
+    async (id: string) => setSets(await phone.sets.where('sessionId').equals(id).toArray()),
+    [],
+  );
+
+  useEffect(() => {
+    const load = async () => {
+      const kept = await phone.answers.get(token);
+      if (kept) setAnswer(kept.answer);
+      try {
+        const fresh = await ask<LinkAnswer>(`/link/${token}`);
+        await phone.answers.put({ token, answer: fresh });
+        await takeOver(token, fresh);
+        setAnswer(fresh);
+      } catch (error) {
+        if (!kept)
+          setProblem(
+            error instanceof ApiError && error.status !== 0
+              ? error.message
+              : 'There is no network, and this session has not been opened on this phone before.',
+          );
+      }
+    };
+    void load();
+  }, [token]);
+
+  useEffect(() => {
+    if (!sessionId) return;
+    const look = async () => {
+      await reread(sessionId);
+      setReported((answer?.reported ?? false) || (await phone.reports.get(sessionId)) !== undefined);
+    };
+    void look();
+    const send = () => void sendWaiting(token).then(() => reread(sessionId));
+    send();
+    const timer = window.setInterval(send, retryMs);
+    window.addEventListener('online', send);
+    return () => {
+      window.clearInterval(timer);
+      window.removeEventListener('online', send);
+    };
+  }, [sessionId, token, reread, answer]);
+
+  return {
+    answer,
+    problem,
+    logged: new Map(sets.map((s) => [s.stepKey, s])),
+    waiting: sets.filter((s) => s.waiting === 1).length,
+    reported,
+    async logSet(step, amount) {
+      if (!sessionId) return;
+      const key = `${sessionId}|${step.key}`;
+      const before = await phone.sets.get(key);
+      await phone.sets.put({
+        key,
+        token,
+        sessionId,
+        stepKey: step.key,
+        id: before?.id ?? v7(),
+        variant: step.item.variant,
+        setNumber: step.set,
+        side: step.side,
+        amount,
+        ...(before?.note ? { note: before.note } : {}),
+        doneAt: before?.doneAt ?? new Date().toISOString(),
+        waiting: 1,
+      });
+      await reread(sessionId);
+      void sendWaiting(token).then(() => reread(sessionId));
+    },
+    async note(key, note) {
+      if (!sessionId) return;
+      await phone.sets.update(key, { note: note.slice(0, 500), waiting: 1 });
+      await reread(sessionId);
+    },
+    async report(given) {
+      if (!sessionId) return;
+      await phone.reports.put({ ...given, token, sessionId, waiting: 1 });
+      setReported(true);
+      void sendWaiting(token).then(() => reread(sessionId));
+    },
+  };
+}

@@ -1,0 +1,21 @@
+import { createBrowserRouter } from 'react-router';
+
+/** Coach's and athlete's sides are loaded apart: the phone does not carry the desk. */
+export const router = createBrowserRouter([
+  { path: '/sign-in', lazy: async () => ({ Component: (await import('./sign-in/SignIn')).SignIn }) },
+  { path: '/a/:token', lazy: async () => ({ Component: (await import('./athlete/AthleteSide')).AthleteSide }) },
+  { path: '/sheet/:sessionId', lazy: async () => ({ Component: (await import('./sheet/Sheet')).Sheet }) },
+  {
+    path: '/',
+    lazy: async () => ({ Component: (await import('./Desk')).Desk }),
+    children: [
+      { index: true, lazy: async () => ({ Component: (await import('./squad/SquadView')).SquadView }) },
+      {
+        path: 'athletes/:athleteId',
+        lazy: async () => ({ Component: (await import('./session/SessionView')).SessionView }),
+      },
+      { path: 'outbox', lazy: async () => ({ Component: (await import('./outbox/Outbox')).Outbox }) },
+      { path: 'returned/:sessionId', lazy: async () => ({ Component: (await import('./review/Review')).Review }) },
+    ],
+  },
+]);

@@ -1,0 +1,175 @@
+import type { AthleteSize } from '@tropaeum/core/body/segments';
+import { variantById } from '@tropaeum/core/exercise/library';
+import type { Context } from '@tropaeum/core/session/context';
+import type { Choice, Group } from '@tropaeum/core/session/draft';
+import { type ItemPlace, pairWithNext, pin, remove, split, swap } from '@tropaeum/core/session/edit';
+import type { PlanItem } from '@tropaeum/core/session/plan';
+import { derivation } from '@tropaeum/core/session/reason';
+import { transferOf } from '@tropaeum/core/sport/transfer';
+import { useEffect, useState } from 'react';
+import { Figure } from '../ui/Figure';
+import { words } from '../ui/words';
+import { composer, type OfferedAlternative } from '../workers/composing';
+import { useSession } from './store';
+
+const offeredAtOnce = 6;
+
+function useAlternatives(at: ItemPlace): OfferedAlternative[] | undefined {
+  const { brief, draft } = useSession();
+  const [list, setList] = useState<OfferedAlternative[]>();
+  useEffect(() => {
+    if (!draft) return;
+    let wanted = true;
+    setList(undefined);
+    composer()
+      .alternatives(brief, draft, at, offeredAtOnce)
+      .then((found) => wanted && setList(found))
+      .catch(() => wanted && setList([]));
+    return () => {
+      wanted = false;
+    };
+  }, [brief, draft, at]);
+  return list;
+}
+
+const criteria = [
+  ['direction', 'Same joints, same way'],
+  ['regime', 'How muscles work'],
+  ['position', 'Stance'],
+  ['plane', 'Plane'],
+  ['speed', 'Speed'],
+] as const;
+
+function Why({ context, choice }: { context: Context; choice: Choice }) {
+  const variant = variantById(choice.variant);
+  if (!variant) return null;
+  const { gives, effort } = derivation(context, variant, choice.load?.kg ?? 0);
+  const best = gives
+    .filter((g) => g.demand.kind === 'action')
+    .sort((a, b) => b.given * b.demand.weight - a.given * a.demand.weight)[0];
+  const guards = gives.filter((g) => g.demand.kind === 'risk').sort((a, b) => b.given - a.given)[0];
+  const action = best?.demand.kind === 'action' ? best.demand.action : undefined;
+  const terms = action ? transferOf(variant, action) : undefined;
+  return (
+    <div className="mt-1.5 text-[0.85rem]">
+      {action && terms && (
+        <>
+          <p className="text-quiet">
+            for <b className="text-ink">{action.name.toLowerCase()}</b>, {Math.round(terms.total * 100)} % alike
+          </p>
+          <dl className="mt-1.5 space-y-0.5">
+            {criteria.map(([key, label]) => (
+              <div key={key} className="flex items-center gap-2">
+                <dt className="w-32 text-[0.8rem]">{label}</dt>
+                <dd className="flex flex-1 items-center gap-2">
+                  <span className="h-1.5 flex-1 bg-edge">
+                    <span className="block h-full bg-ink" style={{ width: `${terms[key] * 100}%` }} />
+                  </span>
+                  <span className="dose w-8 text-right text-[0.75rem]">{terms[key].toFixed(2)}</span>
+                </dd>
+              </div>
+            ))}
+          </dl>
+        </>
+      )}
+      {guards?.demand.kind === 'risk' && (
+        <p className="mt-2">
+          <span className="text-laurel">Guards the {words(guards.demand.risk.region)}:</span> {guards.demand.risk.why}.{' '}
+          <span className="text-quiet">{guards.demand.risk.source}</span>
+        </p>
+      )}
+      {choice.load?.kg !== undefined || !choice.load ? (
+        <p className="mt-2 text-quiet">
+          Hardest on the {effort.joint}: {effort.momentNm.toFixed(0)} N m, {Math.round(effort.share * 100)} % of an
+          estimated most.
+        </p>
+      ) : (
+        <p className="mt-2 text-quiet">Band force is not measured: dosed by what is left in reserve.</p>
+      )}
+    </div>
+  );
+}
+
+interface InspectorProps {
+  at: ItemPlace;
+  group: Group;
+  choice: Choice;
+  item: PlanItem;
+  context: Context;
+  size: AthleteSize;
+}
+
+/** The chosen item: how it looks, why it is there, what could stand instead, what to look for. */
+export function Inspector({ at, group, choice, item, context, size }: InspectorProps) {
+  const { edit, draft } = useSession();
+  const alternatives = useAlternatives(at);
+  const { dose } = choice;
+  const way = dose.tempo ? Math.max(0.6, dose.tempo.lowering) : 1.4;
+  const nextAlone =
+    group.choices.length === 1 &&
+    draft?.groups[at.group + 1]?.block === group.block &&
+    draft.groups[at.group + 1]?.choices.length === 1;
+  return (
+    <div className="px-4 py-4">
+      <div className="bg-paper px-2 pt-2">
+        <Figure
+          variant={choice.variant}
+          name={item.name}
+          size={size}
+          loaded={choice.load?.kg !== undefined}
+          playing
+          seconds={way}
+          className="h-44 w-full"
+        />
+      </div>
+      <h2 className="head mt-3 text-lg leading-tight">{item.name}</h2>
+      <Why context={context} choice={choice} />
+      <div className="mt-3 flex flex-wrap gap-1.5">
+        <button type="button" className="key h-7" onClick={() => edit((d) => pin(d, at, !choice.pinned))}>
+          {choice.pinned ? 'Let go' : 'Pin'}
+        </button>
+        <button type="button" className="key h-7" onClick={() => edit((d) => remove(d, at))}>
+          Remove
+        </button>
+        {group.choices.length > 1 && (
+          <button type="button" className="key h-7" onClick={() => edit((d) => split(d, at.group))}>
+            Take apart
+          </button>
+        )}
+        {nextAlone && (
+          <button type="button" className="key h-7" onClick={() => edit((d) => pairWithNext(d, at.group))}>
+            Pair with next
+          </button>
+        )}
+      </div>
+      <h3 className="label mt-4 border-b border-stone pb-0.5">Instead</h3>
+      {alternatives === undefined && <p className="py-2 text-small text-quiet">Weighing …</p>}
+      {alternatives?.length === 0 && (
+        <p className="py-2 text-small text-quiet">Nothing else fits this kit, room and athlete.</p>
+      )}
+      <ul>
+        {alternatives?.map((a) => (
+          <li key={a.variant}>
+            <button
+              type="button"
+              className="flex w-full cursor-pointer justify-between gap-2 border-b border-edge py-1 text-left text-[0.9rem] hover:bg-lit"
+              onClick={() => edit((d) => swap(d, at, { ...a.choice, pinned: choice.pinned }))}
+            >
+              <span className="truncate">{a.name}</span>
+              <span
+                className={`dose ${a.difference < -0.03 ? 'text-oxide' : 'text-quiet'}`}
+              >{`${a.difference > 0 ? '+' : a.difference < 0 ? '−' : ''}${Math.abs(a.difference * 100).toFixed(1)} %`}</span>
+            </button>
+          </li>
+        ))}
+      </ul>
+      <h3 className="label mt-4">Look for</h3>
+      {item.faults.map((fault) => (
+        <p key={fault} className="text-[0.88rem]">
+          {fault}
+        </p>
+      ))}
+      {item.cautions.length > 0 && <p className="mt-1.5 text-[0.88rem] text-oxide">{item.cautions.join(' ')}</p>}
+    </div>
+  );
+}

@@ -1,0 +1,124 @@
+import { useSortable } from '@dnd-kit/sortable';
+import { CSS } from '@dnd-kit/utilities';
+import type { AthleteSize } from '@tropaeum/core/body/segments';
+import type { Choice, Group } from '@tropaeum/core/session/draft';
+import { type ItemPlace, pin, redose, remove } from '@tropaeum/core/session/edit';
+import type { PlanBlock } from '@tropaeum/core/session/plan';
+import type { AskedAction } from '@tropaeum/core/sport/profile';
+import { GripVertical, Pin, X } from 'lucide-react';
+import { Figure } from '../ui/Figure';
+import { words } from '../ui/words';
+import { DoseField } from './DoseField';
+import { useSession } from './store';
+import { WeaveMarks } from './Weave';
+
+export const weaveColumn = 38;
+
+interface GroupRowsProps {
+  index: number;
+  group: Group;
+  block: PlanBlock;
+  first: boolean;
+  letter: string | undefined;
+  asked: readonly AskedAction[];
+  size: AthleteSize;
+  selected: ItemPlace | undefined;
+}
+
+const loadWords = (choice: Choice) => choice.load?.with ?? 'body';
+
+/** A group of items: rows that belong together, one handle to move them. */
+export function GroupRows({ index, group, block, first, letter, asked, size, selected }: GroupRowsProps) {
+  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({
+    id: `${index}`,
+  });
+  const { edit, select } = useSession.getState();
+  return (
+    <div
+      ref={setNodeRef}
+      className={`border-t ${first ? 'border-stone' : 'border-edge'} ${isDragging ? 'relative z-10 bg-sheet' : ''}`}
+      style={{ transform: CSS.Translate.toString(transform), transition }}
+    >
+      {group.choices.map((choice, i) => {
+        const item = block.items[i];
+        if (!item) return null;
+        const at = { group: index, choice: i };
+        const chosen = selected?.group === index && selected.choice === i;
+        return (
+          // biome-ignore lint/a11y/useKeyWithClickEvents: rows are walked with the arrow keys of the view
+          // biome-ignore lint/a11y/noStaticElementInteractions: the name inside is the button
+          <div
+            key={choice.variant}
+            data-row
+            className={`group flex h-[47px] items-center ${chosen ? 'bg-lit shadow-[inset_3px_0_0_var(--oxide)]' : 'hover:bg-lit/60'}`}
+            onClick={() => select(at)}
+          >
+            <span className="label w-[84px] shrink-0 pl-2">{first && i === 0 ? words(block.kind) : ''}</span>
+            <span className="head w-8 shrink-0 text-[0.8rem] text-bronze">{letter ? `${letter}${i + 1}` : ''}</span>
+            <Figure
+              variant={choice.variant}
+              name=""
+              size={size}
+              loaded={choice.load?.kg !== undefined}
+              playing={chosen}
+              className="h-10 w-14 shrink-0"
+            />
+            <span className="min-w-0 flex-1 px-3">
+              <button
+                type="button"
+                className="head block max-w-full cursor-pointer truncate text-[0.95rem] leading-tight"
+                aria-pressed={chosen}
+              >
+                {item.name}
+                {choice.pinned && <span className="label ml-2 bg-edge px-1 text-ink">pinned</span>}
+              </button>
+              <span className="block truncate text-[0.8rem] leading-tight text-quiet" title={item.reason}>
+                {item.reason}
+              </span>
+            </span>
+            <span className="w-[186px] shrink-0">
+              <DoseField dose={choice.dose} name={item.name} onDose={(dose) => edit((d) => redose(d, at, dose))} />
+              <span className="block truncate px-1 text-[0.78rem] leading-tight text-quiet">{loadWords(choice)}</span>
+            </span>
+            <WeaveMarks item={item} asked={asked} column={weaveColumn} />
+            <span className="flex w-[58px] shrink-0 justify-end text-quiet opacity-0 group-focus-within:opacity-100 group-hover:opacity-100">
+              <button
+                type="button"
+                className="p-0.5 hover:text-ink"
+                title={choice.pinned ? 'Let go (p)' : 'Pin (p)'}
+                aria-label={`${choice.pinned ? 'Let go of' : 'Pin'} ${item.name}`}
+                onClick={() => edit((d) => pin(d, at, !choice.pinned))}
+              >
+                <Pin size={14} />
+              </button>
+              <button
+                type="button"
+                className="p-0.5 hover:text-oxide"
+                title="Remove (x)"
+                aria-label={`Remove ${item.name}`}
+                onClick={() => edit((d) => remove(d, at))}
+              >
+                <X size={14} />
+              </button>
+              {i === 0 ? (
+                <button
+                  type="button"
+                  ref={setActivatorNodeRef}
+                  className="cursor-grab p-0.5 hover:text-ink"
+                  title="Drag inside the block"
+                  aria-label={`Move ${item.name}`}
+                  {...attributes}
+                  {...listeners}
+                >
+                  <GripVertical size={14} />
+                </button>
+              ) : (
+                <span className="w-[18px]" />
+              )}
+            </span>
+          </div>
+        );
+      })}
+    </div>
+  );
+}

@@ -1,0 +1,88 @@
+import { type BlockKind, type Quality, qualityOfBlock } from '@tropaeum/core/exercise/vocabulary';
+import type { ItemPlace } from '@tropaeum/core/session/edit';
+import type { Plan } from '@tropaeum/core/session/plan';
+import { capital, words } from '../ui/words';
+
+const colour: Record<Quality, string> = {
+  strength: 'var(--slate)',
+  power: 'var(--oxide)',
+  prevention: 'var(--laurel)',
+  trunk: 'var(--bronze)',
+  preparation: 'var(--stone)',
+};
+
+interface StripProps {
+  plan: Plan;
+  selected: ItemPlace | undefined;
+  onSelect: (at: ItemPlace) => void;
+}
+
+/** The session drawn to time: sets are bars, paired items sit in two rows, gaps are rests, the frame is the minutes there are. */
+export function Strip({ plan, selected, onSelect }: StripProps) {
+  const total = Math.max(plan.minutes.budget, plan.minutes.planned) * 60;
+  const share = (seconds: number) => `${(seconds / total) * 100}%`;
+  const seconds = (block: Plan['blocks'][number]) =>
+    block.items.reduce((s, i) => s + i.seconds, 0) + block.rounds * block.restSeconds;
+  return (
+    <div
+      role="group"
+      aria-label={`Session of ${plan.minutes.planned} minutes`}
+      className="relative flex h-14 border-b-2 border-ink"
+    >
+      {plan.blocks.map((block, g) => {
+        const first = plan.blocks[g - 1]?.kind !== block.kind;
+        const whole = seconds(block);
+        return (
+          // biome-ignore lint/suspicious/noArrayIndexKey: groups have no identity but their place
+          <div
+            key={g}
+            className={`relative h-full ${first && g > 0 ? 'border-l border-ink' : ''}`}
+            style={{ width: share(whole) }}
+          >
+            {first && (
+              <span className="label absolute top-0 left-1 whitespace-nowrap">
+                {whole / total > 0.045 ? capital(words(block.kind)) : ''}
+              </span>
+            )}
+            {block.items.map((item, i) => {
+              const on = selected?.group === g && selected.choice === i;
+              const rows = block.items.length;
+              return (
+                <button
+                  type="button"
+                  key={item.variant}
+                  tabIndex={-1}
+                  title={`${item.name}, ${Math.round(item.seconds / 60)} min`}
+                  onClick={() => onSelect({ group: g, choice: i })}
+                  className={`absolute flex cursor-pointer items-stretch gap-[2px] ${on ? 'outline-2 outline-ink' : ''}`}
+                  style={{
+                    left: rows > 1 ? `${(i / rows) * 6}%` : 0,
+                    right: rows > 1 ? `${((rows - 1 - i) / rows) * 6}%` : '3%',
+                    top: 18 + i * (32 / rows),
+                    height: 32 / rows - 2,
+                  }}
+                >
+                  {Array.from({ length: item.sets }, (_, s) => (
+                    // biome-ignore lint/suspicious/noArrayIndexKey: sets have no identity
+                    <span
+                      key={s}
+                      className="h-full flex-1"
+                      style={{
+                        background: colour[qualityOfBlock[block.kind as BlockKind]],
+                        opacity: item.pinned ? 1 : 0.82,
+                        borderTop: item.pinned ? '3px solid var(--ink)' : undefined,
+                      }}
+                    />
+                  ))}
+                </button>
+              );
+            })}
+          </div>
+        );
+      })}
+      {plan.minutes.planned < plan.minutes.budget && (
+        <div className="flex-1 border-l border-dashed border-stone" title="Free minutes" />
+      )}
+    </div>
+  );
+}

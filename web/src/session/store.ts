@@ -1,0 +1,171 @@
+import { printDose } from '@tropaeum/core/dose/notation';
+import type { Brief } from '@tropaeum/core/session/brief';
+import type { Proof, Refusal } from '@tropaeum/core/session/compose';
+import type { Draft } from '@tropaeum/core/session/draft';
+import { choicesOf } from '@tropaeum/core/session/draft';
+import type { ItemPlace } from '@tropaeum/core/session/edit';
+import { create } from 'zustand';
+import { composeAway, prepare } from '../workers/composing';
+
+/** What undo goes back to. */
+interface Snapshot {
+  brief: Brief;
+  draft: Draft | undefined;
+  /** The proven bound for this brief, while it holds. */
+  bound: number | undefined;
+}
+
+export interface Stored {
+  id: string;
+  revision: number;
+  status: 'draft' | 'sent' | 'done';
+}
+
+interface SessionState extends Snapshot {
+  athleteId: string;
+  stored: Stored | undefined;
+  past: Snapshot[];
+  future: Snapshot[];
+  selected: ItemPlace | undefined;
+  refused: Refusal | undefined;
+  composing: AbortController | undefined;
+  problem: string | undefined;
+  /** Counts changes; autosave follows it. */
+  changes: number;
+  open: (athleteId: string, brief: Brief, stored?: Stored & { draft: Draft }) => void;
+  changeBrief: (change: Partial<Brief>) => void;
+  edit: (change: (draft: Draft) => Draft) => void;
+  select: (at: ItemPlace | undefined) => void;
+  undo: () => void;
+  redo: () => void;
+  compose: () => Promise<void>;
+  stop: () => void;
+  saved: (stored: Stored) => void;
+}
+
+const mostSteps = 200;
+const snapshot = ({ brief, draft, bound }: Snapshot): Snapshot => ({ brief, draft, bound });
+
+/** Pins and the doses typed on pinned items go into the brief, so that composing holds to them. */
+function withPins(brief: Brief, draft: Draft | undefined): Brief {
+  const pinned = draft ? choicesOf(draft).filter((c) => c.pinned) : [];
+  return {
+    ...brief,
+    lock: {
+      ...brief.lock,
+      include: pinned.map((c) => c.variant),
+      doses: Object.fromEntries(
+        pinned.map((c) => [c.variant, printDose({ ...c.dose, restSeconds: Math.max(c.dose.restSeconds, 45) })]),
+      ),
+    },
+  };
+}
+
+const emptyBrief = {} as Brief;
+
+/** The session being written. It holds what the coach did; plan, checks and reasons are worked out from it. */
+export const useSession = create<SessionState>((set, get) => {
+  const remember = (next: Partial<Snapshot>) =>
+    set((s) => ({
+      ...next,
+      past: [...s.past, snapshot(s)].slice(-mostSteps),
+      future: [],
+      changes: s.changes + 1,
+      problem: undefined,
+    }));
+  return {
+    athleteId: '',
+    brief: emptyBrief,
+    draft: undefined,
+    bound: undefined,
+    stored: undefined,
+    past: [],
+    future: [],
+    selected: undefined,
+    refused: undefined,
+    composing: undefined,
+    problem: undefined,
+    changes: 0,
+
+    open(athleteId, brief, stored) {
+      get().composing?.abort();
+      set({
+        athleteId,
+        brief,
+        draft: stored?.draft,
+        bound: undefined,
+        stored: stored && { id: stored.id, revision: stored.revision, status: stored.status },
+        past: [],
+        future: [],
+        selected: undefined,
+        refused: undefined,
+        composing: undefined,
+        problem: undefined,
+        changes: 0,
+      });
+      if (!stored) prepare(withPins(brief, undefined));
+    },
+    changeBrief: (change) => remember({ brief: { ...get().brief, ...change }, bound: undefined }),
+    edit(change) {
+      const { draft } = get();
+      if (!draft) return;
+      const next = change(draft);
+      if (next !== draft) remember({ draft: next });
+    },
+    select: (selected) => set({ selected }),
+    undo() {
+      const last = get().past.at(-1);
+      if (last)
+        set((s) => ({
+          ...last,
+          past: s.past.slice(0, -1),
+          future: [snapshot(s), ...s.future],
+          changes: s.changes + 1,
+          selected: undefined,
+        }));
+    },
+    redo() {
+      const next = get().future[0];
+      if (next)
+        set((s) => ({
+          ...next,
+          past: [...s.past, snapshot(s)],
+          future: s.future.slice(1),
+          changes: s.changes + 1,
+          selected: undefined,
+        }));
+    },
+    async compose() {
+      const { brief, draft, composing } = get();
+      if (composing) return;
+      const controller = new AbortController();
+      set({ composing: controller, refused: undefined, problem: undefined });
+      try {
+        const composition = await composeAway(withPins(brief, draft), controller.signal);
+        if (get().composing !== controller) return;
+        if ('refused' in composition) set({ refused: composition.refused });
+        else {
+          remember({ draft: composition.draft, bound: composition.proof.bound });
+          set({ selected: undefined });
+        }
+      } catch (error) {
+        if ((error as Error).name !== 'AbortError')
+          set({ problem: 'Composing broke off; the session is as it was. Try again.' });
+      } finally {
+        if (get().composing === controller) set({ composing: undefined });
+      }
+    },
+    stop() {
+      get().composing?.abort();
+      set({ composing: undefined });
+    },
+    saved: (stored) => set({ stored }),
+  };
+});
+
+/** How close a draft is to the best, from its worth and the bound; undefined while no bound holds. */
+export function proofOf(worth: number, bound: number | undefined): Proof | undefined {
+  if (bound === undefined) return undefined;
+  const highest = Math.max(bound, worth);
+  return { objective: worth, bound: highest, gap: highest > 0 ? (highest - worth) / highest : 0 };
+}

@@ -1,0 +1,87 @@
+import { printDose } from '@tropaeum/core/dose/notation';
+import { Link, useParams } from 'react-router';
+import { useAthlete, useStoredSession } from '../api/queries';
+import { dayName } from '../ui/days';
+import { Figure } from '../ui/Figure';
+import { Trouble, Waiting } from '../ui/States';
+import { words } from '../ui/words';
+
+/** One page of paper: figures, doses, what to think of, boxes to tick, cautions. */
+export function Sheet() {
+  const { sessionId = '' } = useParams();
+  const session = useStoredSession(sessionId);
+  const athlete = useAthlete(session.data?.athleteId ?? '');
+  if (session.error) return <Trouble error={session.error} again={() => void session.refetch()} />;
+  if (!session.data || !athlete.data) return <Waiting what="Laying out the sheet" />;
+  const { plan, draft, on, brief, athleteId } = session.data;
+  const cautions = [...new Set(plan.blocks.flatMap((b) => b.items.flatMap((i) => i.cautions)))];
+  return (
+    <main
+      data-theme="light"
+      className="mx-auto max-w-[190mm] bg-paper p-6 text-[0.78rem] text-ink print:bg-clear print:p-0"
+    >
+      <div className="no-print mb-4 flex justify-between">
+        <Link to={`/athletes/${athleteId}?day=${on}`} className="key">
+          Back
+        </Link>
+        <button type="button" className="key key-strong" onClick={() => window.print()}>
+          Print
+        </button>
+      </div>
+      <header className="flex items-baseline justify-between border-b-2 border-ink pb-1">
+        <h1 className="head text-xl">{athlete.data.athlete.name}</h1>
+        <p>
+          {dayName(on)} · about {Math.round(plan.minutes.planned)} minutes
+        </p>
+      </header>
+      {plan.blocks.map((block, b) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: groups have no identity but their place
+        <section key={b} className="break-inside-avoid border-b border-stone py-0.5">
+          {block.items.map((item, i) => {
+            const choice = draft.groups[b]?.choices[i];
+            return (
+              <div key={item.variant} className="grid grid-cols-[4.6rem_3rem_1fr_9.5rem_5.5rem] items-center gap-2">
+                <span className="label">
+                  {plan.blocks[b - 1]?.kind !== block.kind && i === 0 ? words(block.kind) : ''}
+                </span>
+                <Figure
+                  variant={item.variant}
+                  name={item.name}
+                  size={brief.athlete}
+                  loaded={item.load?.kg !== undefined}
+                  className="h-9 w-12"
+                />
+                <span className="leading-tight">
+                  <b>{item.name}</b>
+                  {block.items.length > 1 && <span className="text-quiet"> in turn {i + 1}</span>}
+                  <br />
+                  {item.cues.join('. ')}.
+                </span>
+                <span className="leading-tight">
+                  <span className="dose">{choice ? printDose(choice.dose) : ''}</span>
+                  <br />
+                  {item.load?.with ?? 'body'}
+                </span>
+                <span className="flex flex-wrap gap-1" aria-hidden="true">
+                  {Array.from({ length: item.sets * (item.perSide ? 2 : 1) }, (_, k) => (
+                    // biome-ignore lint/suspicious/noArrayIndexKey: boxes to tick
+                    <span key={k} className="inline-block size-3 border border-ink" />
+                  ))}
+                </span>
+              </div>
+            );
+          })}
+        </section>
+      ))}
+      <footer className="mt-2 leading-snug">
+        <p>
+          <b>Mind:</b> {cautions.join(' ')}
+        </p>
+        <p className="mt-1">
+          Stop on sharp or rising pain, dizziness or chest pain, and tell somebody. Minors train with an adult in reach.
+          This is not medical advice; what a clinician or local rules say comes first.
+        </p>
+      </footer>
+    </main>
+  );
+}

@@ -1,0 +1,41 @@
+import { daysBetween, painLimits } from '@tropaeum/core/athlete/athlete';
+import type { ListedAthlete, ListedSession } from '../api/types';
+
+export interface AthleteState {
+  /** What the coach does about it: write a session, look at something, nothing. */
+  kind: 'write' | 'look' | 'fine';
+  words: string;
+  alarming: boolean;
+  last?: ListedSession;
+  /** Days since the last session came back. */
+  silentDays: number;
+  pain: number;
+}
+
+/** A silence longer than this wants a call, days; common practice, no source. */
+const longSilence = 8;
+
+/** Where an athlete stands today, worst news first. */
+export function athleteState(athlete: ListedAthlete, today: string): AthleteState {
+  const past = athlete.sessions.filter((s) => s.on <= today);
+  const last = past.filter((s) => s.status === 'done').at(-1);
+  const pain =
+    last && daysBetween(last.on, today) <= longSilence
+      ? Math.max(0, ...(last.report?.pain ?? []).map((p) => p.score))
+      : 0;
+  const silentDays = last ? daysBetween(last.on, today) : 99;
+  const common = { silentDays, pain, ...(last ? { last } : {}) };
+  if (pain > painLimits.safe) return { ...common, kind: 'look', words: `pain ${pain}`, alarming: true };
+  const ahead = athlete.sessions.find((s) => s.on >= today && s.status !== 'done');
+  if (silentDays > longSilence && past.length > 0)
+    return { ...common, kind: 'look', words: `silent ${silentDays} d`, alarming: false };
+  if (!ahead) return { ...common, kind: 'write', words: 'today', alarming: false };
+  if (ahead.status === 'draft') return { ...common, kind: 'write', words: 'draft', alarming: false };
+  const week = past.filter((s) => daysBetween(s.on, today) < 7);
+  return {
+    ...common,
+    kind: 'fine',
+    words: `${week.filter((s) => s.status === 'done').length} of ${week.length}`,
+    alarming: false,
+  };
+}

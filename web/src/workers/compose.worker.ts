@@ -1,0 +1,44 @@
+import type { BlockKind } from '@tropaeum/core/exercise/vocabulary';
+import { type Alternative, additionsTo, alternativesTo } from '@tropaeum/core/session/alternatives';
+import { blockOrder } from '@tropaeum/core/session/blocks';
+import type { Brief } from '@tropaeum/core/session/brief';
+import { type Composition, compose } from '@tropaeum/core/session/compose';
+import { contextOf } from '@tropaeum/core/session/context';
+import type { Draft } from '@tropaeum/core/session/draft';
+import type { ItemPlace } from '@tropaeum/core/session/edit';
+import { highsSolver } from '@tropaeum/core/session/highs-solver';
+import type { Solver } from '@tropaeum/core/session/solver';
+import { expose } from 'comlink';
+import loadHighs from 'highs';
+import wasmUrl from 'highs/runtime?url';
+
+const ready: Promise<Solver> = loadHighs({ locateFile: () => wasmUrl }).then(highsSolver);
+
+/** An alternative as it crosses to the page. */
+export interface OfferedAlternative {
+  variant: string;
+  name: string;
+  choice: Alternative['choice'];
+  difference: number;
+}
+
+const offered = (list: Alternative[], most: number): OfferedAlternative[] =>
+  list
+    .slice(0, most)
+    .map(({ variant, choice, difference }) => ({ variant: variant.id, name: variant.name, choice, difference }));
+
+const composer = {
+  async compose(brief: Brief): Promise<Composition> {
+    return compose(brief, await ready);
+  },
+  alternatives(brief: Brief, draft: Draft, at: ItemPlace, most: number): OfferedAlternative[] {
+    return offered(alternativesTo(contextOf(brief), draft, at), most);
+  },
+  additions(brief: Brief, draft: Draft, block: BlockKind, most: number): OfferedAlternative[] {
+    return offered(additionsTo(contextOf(brief), draft, block, blockOrder(brief.houseRules.explosive)), most);
+  },
+};
+
+export type Composer = typeof composer;
+
+expose(composer);

@@ -1,0 +1,58 @@
+import type { Brief } from '@tropaeum/core/session/brief';
+import type { Composition } from '@tropaeum/core/session/compose';
+import { type Remote, wrap } from 'comlink';
+import type { Composer } from './compose.worker';
+
+export type { OfferedAlternative } from './compose.worker';
+
+interface Running {
+  worker: Worker;
+  composer: Remote<Composer>;
+}
+
+let running: Running | undefined;
+
+function start(): Running {
+  if (!running) {
+    const worker = new Worker(new URL('./compose.worker.ts', import.meta.url), { type: 'module' });
+    running = { worker, composer: wrap<Composer>(worker) };
+  }
+  return running;
+}
+
+function end(): void {
+  running?.worker.terminate();
+  running = undefined;
+}
+
+/** The composer in its worker. */
+export const composer = () => start().composer;
+
+let prepared: { key: string; composition: Promise<Composition> } | undefined;
+
+/** Composes ahead of the coach asking, so that the answer is there when the key is pressed. */
+export function prepare(brief: Brief): void {
+  const key = JSON.stringify(brief);
+  if (prepared?.key === key) return;
+  const composition = composer().compose(brief);
+  composition.catch(() => undefined);
+  prepared = { key, composition };
+}
+
+/** Composes away from the page. Ends with an AbortError when it is stopped. */
+export function composeAway(brief: Brief, stop: AbortSignal): Promise<Composition> {
+  prepare(brief);
+  const composition = prepared?.composition ?? composer().compose(brief);
+  return new Promise((resolve, reject) => {
+    stop.addEventListener('abort', () => {
+      prepared = undefined;
+      end();
+      reject(new DOMException('Composing was stopped', 'AbortError'));
+    });
+    composition.then(resolve, (error) => {
+      prepared = undefined;
+      end();
+      reject(error);
+    });
+  });
+}
