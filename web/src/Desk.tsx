@@ -38,16 +38,22 @@ function Rail({ squads, today }: { squads: Squads; today: string }) {
               `flex justify-between gap-2 px-4 py-1 text-[0.9rem] ${isActive ? 'bg-ink text-paper' : 'hover:bg-sheet'}`
             }
           >
-            <span className="truncate">{shortName(athlete.name)}</span>
-            <span className={`whitespace-nowrap ${state.alarming ? 'font-bold text-oxide' : 'text-quiet'}`}>
-              {state.words}
-            </span>
+            {({ isActive }) => (
+              <>
+                <span className="truncate">{shortName(athlete.name)}</span>
+                <span
+                  className={`whitespace-nowrap ${state.alarming ? 'font-bold' : ''} ${isActive ? '' : state.alarming ? 'text-oxide' : 'text-quiet'}`}
+                >
+                  {state.words}
+                </span>
+              </>
+            )}
           </NavLink>
         ))}
       </section>
     );
   return (
-    <nav aria-label="Athletes" className="no-print w-44 shrink-0 overflow-y-auto border-r border-edge py-4">
+    <nav aria-label="Athletes" className="no-print w-40 shrink-0 overflow-y-auto border-r border-edge py-4">
       {group(
         'To write',
         states.filter((s) => s.state.kind === 'write'),
@@ -100,8 +106,8 @@ export function Desk() {
   return (
     <div className="flex h-dvh flex-col">
       <header className="no-print flex border-b-2 border-ink">
-        <div className="w-44 shrink-0 px-4 pt-2.5">
-          <Link to="/" className="name-wide text-[1.45rem] leading-tight">
+        <div className="w-40 shrink-0 px-4 pt-2.5">
+          <Link to="/" className="name-wide text-[1.3rem] leading-tight">
             Tropaeum
           </Link>
           <p className="truncate text-small text-quiet">{squad?.name}</p>

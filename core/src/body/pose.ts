@@ -63,11 +63,12 @@ export type BasePosition = keyof typeof basePositions;
  */
 export function poseOf(base: BasePosition, changes: PoseChanges = {}): Pose {
   const layers: PoseChanges[] = [basePositions[base], changes];
-  const limb = (side: LimbSide): LimbAngles =>
-    layers.reduce<LimbAngles>((angles, { near, far, lean, trunk, neck, ...both }) => {
-      const own = side === 'near' ? near : far;
-      return { ...angles, ...both, ...own };
-    }, straight);
+  const limb = (side: LimbSide): LimbAngles => {
+    const angles = { ...straight };
+    for (const { near, far, lean, trunk, neck, ...both } of layers)
+      Object.assign(angles, both, side === 'near' ? near : far);
+    return angles;
+  };
   const axis = (name: 'lean' | 'trunk' | 'neck') => layers.reduce((value, layer) => layer[name] ?? value, 0);
   return {
     lean: axis('lean'),

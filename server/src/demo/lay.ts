@@ -71,18 +71,16 @@ async function laySeason(
   const games = canoe
     ? [{ week: 10, day: 5, name: 'Sound regatta', importance: 2 }]
     : opponents.map((name, i) => ({ week: i - 4, day: 5, name, importance: i % 5 === 4 ? 2 : 1 }));
-  await tx
-    .insert(schema.fixtures)
-    .values(
-      games.map(({ week, day, name, importance }) => ({
-        id: v7(),
-        organisationId,
-        squadId,
-        on: dayAfter(monday, week * 7 + day),
-        name,
-        importance,
-      })),
-    );
+  await tx.insert(schema.fixtures).values(
+    games.map(({ week, day, name, importance }) => ({
+      id: v7(),
+      organisationId,
+      squadId,
+      on: dayAfter(monday, week * 7 + day),
+      name,
+      importance,
+    })),
+  );
 }
 
 /** One session of a person's history: the same items week after week, since progress needs them. */
@@ -96,19 +94,17 @@ async function laySession(
 ): Promise<string> {
   const id = v7();
   const plan = planOf(contextOf(brief), made.draft, made.proof);
-  await tx
-    .insert(schema.sessions)
-    .values({
-      id,
-      organisationId,
-      athleteId,
-      on: brief.date,
-      status,
-      brief,
-      draft: made.draft,
-      plan,
-      ...(status === 'draft' ? {} : { sentAt: `${daysBefore(brief.date, 1)}T20:00:00Z` }),
-    });
+  await tx.insert(schema.sessions).values({
+    id,
+    organisationId,
+    athleteId,
+    on: brief.date,
+    status,
+    brief,
+    draft: made.draft,
+    plan,
+    ...(status === 'draft' ? {} : { sentAt: `${daysBefore(brief.date, 1)}T20:00:00Z` }),
+  });
   return id;
 }
 
@@ -123,7 +119,7 @@ async function layPerson(
   seed: number,
 ): Promise<void> {
   const random = seeded(seed);
-  const born = `${Number(today.slice(0, 4)) - person.age - 1}-${String((seed % 11) + 1).padStart(2, '0')}-1${seed % 9}`;
+  const born = dayAfter(today, -Math.round(person.age * 365.25) - 40 - 17 * seed);
   const athleteId = await addAthlete(
     tx,
     organisationId,
@@ -173,15 +169,13 @@ async function layOrganisation(
 ): Promise<string> {
   const organisationId = v7();
   await tx.insert(schema.organisations).values({ id: organisationId, name });
-  await tx
-    .insert(schema.coaches)
-    .values({
-      id: v7(),
-      organisationId,
-      email: signIn.email,
-      name: signIn.coach,
-      passwordHash: await hashPassword(signIn.password),
-    });
+  await tx.insert(schema.coaches).values({
+    id: v7(),
+    organisationId,
+    email: signIn.email,
+    name: signIn.coach,
+    passwordHash: await hashPassword(signIn.password),
+  });
   return organisationId;
 }
 

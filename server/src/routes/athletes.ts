@@ -16,6 +16,7 @@ import {
   changeAthlete,
   type FullAthlete,
   type RestrictionFields,
+  type SquadSeason,
   seasonOfSquad,
   squadById,
 } from '../store/athletes';
@@ -108,7 +109,8 @@ export function athleteRoutes({ database, today }: Services): Router {
         tx,
         sessions.map((s) => s.id),
       );
-      const seasons = await Promise.all(squads.map((squad) => seasonOfSquad(tx, squad.id)));
+      const seasons: SquadSeason[] = [];
+      for (const squad of squads) seasons.push(await seasonOfSquad(tx, squad.id));
       const reportBySession = new Map(reports.map((r) => [r.sessionId, r]));
       return {
         squads: squads.map((squad, i) => ({ ...squad, season: seasons[i] })),

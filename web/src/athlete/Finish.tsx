@@ -25,7 +25,6 @@ function Scale({ label, value, onValue }: { label: string; value: number | undef
   return (
     <div role="radiogroup" aria-label={label} className="mt-2 grid grid-cols-11 gap-1">
       {Array.from({ length: 11 }, (_, n) => (
-        // biome-ignore lint/a11y/useSemanticElements: large thumb targets
         <button
           key={n}
           type="button"

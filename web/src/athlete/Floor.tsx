@@ -107,7 +107,6 @@ function Beat({ step, elapsedMs }: { step: Extract<Step, { kind: 'work' }>; elap
         const filled = Math.min(1, Math.max(0, t / part.seconds));
         t -= part.seconds;
         return (
-          // biome-ignore lint/suspicious/noArrayIndexKey: parts of a repetition in order
           <div key={i} style={{ flex: part.seconds }}>
             <div className="h-4 bg-lit">
               <div className="h-full bg-bronze" style={{ width: `${filled * 100}%` }} />

@@ -29,7 +29,6 @@ function Done({ item }: { item: ReviewedItem }) {
         <span key={side} className="dose block">
           {side !== 'both' && <span className="inline-block w-10 text-quiet">{side}</span>}
           {sets.map((s, i) => (
-            // biome-ignore lint/suspicious/noArrayIndexKey: sets in order
             <span
               key={i}
               className={`mr-2 ${s.amount < item.planned ? 'font-bold text-oxide' : ''}`}

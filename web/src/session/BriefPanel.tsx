@@ -47,7 +47,6 @@ function KitSection({ brief, change }: { brief: Brief; change: (b: Partial<Brief
     <Section title="Kit">
       <div className="flex flex-wrap gap-1">
         {kit.items.map((item, i) => (
-          // biome-ignore lint/suspicious/noArrayIndexKey: two equal things may be owned
           <Chip
             key={i}
             name={describeItem(item)}

@@ -12,7 +12,7 @@ import { DoseField } from './DoseField';
 import { useSession } from './store';
 import { WeaveMarks } from './Weave';
 
-export const weaveColumn = 38;
+export const weaveColumn = 30;
 
 interface GroupRowsProps {
   index: number;
@@ -50,20 +50,20 @@ export function GroupRows({ index, group, block, first, letter, asked, size, sel
           <div
             key={choice.variant}
             data-row
-            className={`group flex h-[47px] items-center ${chosen ? 'bg-lit shadow-[inset_3px_0_0_var(--oxide)]' : 'hover:bg-lit/60'}`}
+            className={`group relative flex h-[47px] items-center ${chosen ? 'bg-lit shadow-[inset_3px_0_0_var(--oxide)]' : 'hover:bg-lit/60'}`}
             onClick={() => select(at)}
           >
-            <span className="label w-[84px] shrink-0 pl-2">{first && i === 0 ? words(block.kind) : ''}</span>
-            <span className="head w-8 shrink-0 text-[0.8rem] text-bronze">{letter ? `${letter}${i + 1}` : ''}</span>
+            <span className="label w-[82px] shrink-0 pl-1.5">{first && i === 0 ? words(block.kind) : ''}</span>
+            <span className="head w-6 shrink-0 text-[0.8rem] text-bronze">{letter ? `${letter}${i + 1}` : ''}</span>
             <Figure
               variant={choice.variant}
               name=""
               size={size}
               loaded={choice.load?.kg !== undefined}
               playing={chosen}
-              className="h-10 w-14 shrink-0"
+              className="h-10 w-12 shrink-0"
             />
-            <span className="min-w-0 flex-1 px-3">
+            <span className="min-w-0 flex-1 px-2.5">
               <button
                 type="button"
                 className="head block max-w-full cursor-pointer truncate text-[0.95rem] leading-tight"
@@ -76,12 +76,12 @@ export function GroupRows({ index, group, block, first, letter, asked, size, sel
                 {item.reason}
               </span>
             </span>
-            <span className="w-[186px] shrink-0">
+            <span className="w-[158px] shrink-0">
               <DoseField dose={choice.dose} name={item.name} onDose={(dose) => edit((d) => redose(d, at, dose))} />
               <span className="block truncate px-1 text-[0.78rem] leading-tight text-quiet">{loadWords(choice)}</span>
             </span>
             <WeaveMarks item={item} asked={asked} column={weaveColumn} />
-            <span className="flex w-[58px] shrink-0 justify-end text-quiet opacity-0 group-focus-within:opacity-100 group-hover:opacity-100">
+            <span className="absolute right-0 flex h-full items-center bg-lit px-1 text-quiet opacity-0 group-focus-within:opacity-100 group-hover:opacity-100">
               <button
                 type="button"
                 className="p-0.5 hover:text-ink"
@@ -112,9 +112,7 @@ export function GroupRows({ index, group, block, first, letter, asked, size, sel
                 >
                   <GripVertical size={14} />
                 </button>
-              ) : (
-                <span className="w-[18px]" />
-              )}
+              ) : null}
             </span>
           </div>
         );

@@ -13,7 +13,7 @@ import { worthOfDraft } from '@tropaeum/core/session/alternatives';
 import { contextOf } from '@tropaeum/core/session/context';
 import { choiceAt, type ItemPlace, moveGroup, pin, remove } from '@tropaeum/core/session/edit';
 import { planOf } from '@tropaeum/core/session/plan';
-import { askedOf } from '@tropaeum/core/sport/profile';
+import { type AskedAction, askedOf } from '@tropaeum/core/sport/profile';
 import { CircleAlert, OctagonX, Printer, Redo2, Send, Undo2 } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
@@ -112,6 +112,33 @@ function useSend(): {
   return { send, link, problem, sending };
 }
 
+/** Before anything is written: what this role asks for, and the one key to press. */
+function EmptyPage({ day, role, asked }: { day: string; role: string; asked: readonly AskedAction[] }) {
+  const most = Math.max(...asked.map((a) => a.asked));
+  return (
+    <div className="mt-12 w-full max-w-xl self-center">
+      <p className="head text-xl">Nothing written for {dayName(day)} yet.</p>
+      <p className="mt-1 text-quiet">
+        The brief at the right is what is known. Change what is not so, then press{' '}
+        <kbd className="dose bg-edge px-1.5">c</kbd>.
+      </p>
+      <h2 className="label mt-8 border-b border-stone pb-1">What a {role} is asked for</h2>
+      <ul>
+        {asked.map(({ action, asked: share }) => (
+          <li
+            key={action.id}
+            className="grid grid-cols-[15rem_1fr_3rem] items-center gap-3 border-b border-edge py-1.5"
+          >
+            <span>{action.name}</span>
+            <span className="h-2 bg-slate" style={{ width: `${(share / most) * 100}%` }} />
+            <span className="dose text-right">{Math.round(share * 100)} %</span>
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}
+
 /** The score of a session: brief at the side, one key composes, everything can be changed. */
 export function SessionView() {
   const { athleteId = '' } = useParams();
@@ -185,7 +212,7 @@ export function SessionView() {
                 <>
                   {' · '}
                   <Link to={`/returned/${lastDone.id}`} className="underline">
-                    what came back
+                    came back
                   </Link>
                 </>
               )}
@@ -285,21 +312,13 @@ export function SessionView() {
           )}
         </div>
         {!draft || !plan ? (
-          !refused && (
-            <div className="mt-16 max-w-lg self-center text-center">
-              <p className="head text-xl">Nothing written for {dayName(day)} yet.</p>
-              <p className="mt-2 text-quiet">
-                The brief at the right is what is known. Change what is not so, then press{' '}
-                <kbd className="dose bg-edge px-1.5">c</kbd>.
-              </p>
-            </div>
-          )
+          !refused && <EmptyPage day={day} role={role ?? ''} asked={asked} />
         ) : (
           <>
             <div className="mt-3">
               <Strip plan={plan} selected={selected} onSelect={session.select} />
             </div>
-            <div className="flex items-end justify-end pr-[58px]" aria-hidden="true">
+            <div className="flex items-end justify-end" aria-hidden="true">
               <WeaveHead asked={asked} column={weaveColumn} />
             </div>
             <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
@@ -339,7 +358,7 @@ export function SessionView() {
                   <Checks checks={plan.checks} />
                 </div>
               </div>
-              <div className="flex shrink-0 items-end pr-[58px]">
+              <div className="flex shrink-0 items-end">
                 <WeaveFoot asked={asked} coverage={plan.coverage} column={weaveColumn} />
               </div>
             </div>
@@ -347,7 +366,7 @@ export function SessionView() {
         )}
       </main>
       <aside
-        className="w-[272px] shrink-0 overflow-y-auto border-l border-edge bg-sheet"
+        className="w-[258px] shrink-0 overflow-y-auto border-l border-edge bg-sheet"
         aria-label={chosen && !showBrief ? 'Chosen item' : 'Brief'}
       >
         {chosen && (

@@ -33,7 +33,6 @@ export function Strip({ plan, selected, onSelect }: StripProps) {
         const first = plan.blocks[g - 1]?.kind !== block.kind;
         const whole = seconds(block);
         return (
-          // biome-ignore lint/suspicious/noArrayIndexKey: groups have no identity but their place
           <div
             key={g}
             className={`relative h-full ${first && g > 0 ? 'border-l border-ink' : ''}`}
@@ -63,7 +62,6 @@ export function Strip({ plan, selected, onSelect }: StripProps) {
                   }}
                 >
                   {Array.from({ length: item.sets }, (_, s) => (
-                    // biome-ignore lint/suspicious/noArrayIndexKey: sets have no identity
                     <span
                       key={s}
                       className="h-full flex-1"

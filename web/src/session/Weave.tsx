@@ -2,7 +2,7 @@ import type { Coverage, PlanItem } from '@tropaeum/core/session/plan';
 import type { AskedAction } from '@tropaeum/core/sport/profile';
 
 const colours = ['var(--slate)', 'var(--laurel)', 'var(--bronze)'];
-const markSize = 26;
+const markSize = 25;
 
 /** One item's marks: area is its share of what each movement of the sport gets from this session. */
 export function WeaveMarks({ item, asked, column }: { item: PlanItem; asked: readonly AskedAction[]; column: number }) {
@@ -57,7 +57,7 @@ export function WeaveFoot({
         style={{ width: column }}
         title={`${action.name}: asks ${Math.round(share * 100)} % of the role, covered ${Math.round(covered * 100)} %`}
       >
-        <span className="relative block w-6 border-[1.5px] border-ink" style={{ height }}>
+        <span className="relative block w-5 border-[1.5px] border-ink" style={{ height }}>
           <span
             className="absolute inset-x-[1.5px] bottom-[1.5px]"
             style={{

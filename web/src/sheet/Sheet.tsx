@@ -35,7 +35,6 @@ export function Sheet() {
         </p>
       </header>
       {plan.blocks.map((block, b) => (
-        // biome-ignore lint/suspicious/noArrayIndexKey: groups have no identity but their place
         <section key={b} className="break-inside-avoid border-b border-stone py-0.5">
           {block.items.map((item, i) => {
             const choice = draft.groups[b]?.choices[i];
@@ -64,7 +63,6 @@ export function Sheet() {
                 </span>
                 <span className="flex flex-wrap gap-1" aria-hidden="true">
                   {Array.from({ length: item.sets * (item.perSide ? 2 : 1) }, (_, k) => (
-                    // biome-ignore lint/suspicious/noArrayIndexKey: boxes to tick
                     <span key={k} className="inline-block size-3 border border-ink" />
                   ))}
                 </span>

@@ -73,7 +73,6 @@ export function Figure({
         <line x1={s(frame.wallX)} x2={s(frame.wallX)} y1={s(-top)} y2="0" stroke="var(--stone)" strokeWidth="3" />
       )}
       {frame.boxes.map((box, i) => (
-        // biome-ignore lint/suspicious/noArrayIndexKey: boxes have no identity of their own
         <rect
           key={i}
           x={s(box.x - box.width / 2)}
@@ -89,7 +88,6 @@ export function Figure({
       <line x1={s(left)} x2={s(left + width + 0.16)} y1="1" y2="1" stroke="var(--bronze)" strokeWidth="2.5" />
       {frame.capsules.map((c, i) => (
         <path
-          // biome-ignore lint/suspicious/noArrayIndexKey: parts come in a fixed order
           key={i}
           d={capsulePath(c, scale)}
           fill={film.tinted.has(c.part) && c.layer !== 'far' ? 'var(--oxide)' : `var(--limb-${c.layer})`}
@@ -107,7 +105,6 @@ export function Figure({
         />
       )}
       {frame.weights.map((w, i) => (
-        // biome-ignore lint/suspicious/noArrayIndexKey: one weight a hand
         <circle key={i} cx={s(w.x)} cy={s(-w.y)} r="7" fill="var(--bronze)" stroke="var(--paper)" strokeWidth="1.5" />
       ))}
     </svg>
