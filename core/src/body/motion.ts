@@ -48,7 +48,9 @@ export function placedKeyframes(movement: Movement, body: ScaledBody): PlacedBod
     const touches = touchesOf(contacts).map((touch, i): Touch => {
       const known = touch.contact.slides ? undefined : kept.get(keyOf(touch));
       if (known !== undefined) return { ...touch, x: known };
-      return kept.size === 0 && i === 0 ? { ...touch, x: 0 } : touch;
+      // Seen from the side, both feet of one written contact stand in one place.
+      const anchors = i === 0 || (movement.view === 'side' && touch.contact === contacts[0]);
+      return kept.size === 0 && anchors ? { ...touch, x: 0 } : touch;
     });
     const result = placed({
       body,

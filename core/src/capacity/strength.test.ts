@@ -1,0 +1,81 @@
+import { describe, expect, it } from 'vitest';
+import { ageOn, type Athlete, dayAfter, daysBetween, restrictionsOn } from '../athlete/athlete';
+import { variantById } from '../exercise/library';
+import type { Variant } from '../exercise/variant';
+import { effortOf, epleyRepetitions, epleyShare } from './strength';
+
+const athlete: Athlete = { heightCm: 178, massKg: 74, born: '2004-05-01', sex: 'female', level: 'intermediate' };
+const day = '2026-12-09';
+
+function variant(id: string): Variant {
+  const found = variantById(id);
+  if (!found) throw new Error(`${id} is not in the library`);
+  return found;
+}
+
+describe('repetitions and load', () => {
+  // Epley 1985: 100 kg for 10 repetitions is a most of 133.3 kg.
+  it.each([
+    [10, 133.3],
+    [5, 116.7],
+    [1, 103.3],
+  ])('100 kg for %i repetitions is %f kg at most (Epley 1985)', (repetitions, most) => {
+    expect(100 / epleyShare(repetitions)).toBeCloseTo(most, 1);
+  });
+
+  it('turns round without loss', () => {
+    for (const repetitions of [1, 5, 12, 30]) expect(epleyRepetitions(epleyShare(repetitions))).toBeCloseTo(repetitions, 9);
+    expect(epleyRepetitions(1.2)).toBe(0);
+  });
+});
+
+describe('effort', () => {
+  const share = (id: string, load = 0, who = athlete) => effortOf(variant(id), who, day, load).share;
+
+  it('grows with the load and falls with the level', () => {
+    expect(share('hinge-lift', 20)).toBeGreaterThan(share('hinge-lift', 10));
+    expect(share('squat', 0, { ...athlete, level: 'advanced' })).toBeLessThan(share('squat'));
+  });
+
+  it('a test says more than the guess: what was done to failure comes out as its own share', () => {
+    const tested = { ...athlete, tests: [{ variant: 'push-up', maxReps: 22 }] };
+    expect(share('push-up', 0, tested)).toBeCloseTo(epleyShare(22), 6);
+  });
+
+  it('a test carries over to what the same joint limits, in proportion', () => {
+    const tested = { ...athlete, tests: [{ variant: 'push-up', maxReps: 22 }] };
+    const ratio = share('push-up-hands-raised') / share('push-up');
+    expect(share('push-up-hands-raised', 0, tested) / share('push-up', 0, tested)).toBeCloseTo(ratio, 6);
+  });
+
+  it('lowering on the knees is near or beyond what most can hold', () => {
+    expect(share('nordic-lowering')).toBeGreaterThan(0.9);
+  });
+});
+
+describe('athlete', () => {
+  it.each([
+    ['2004-05-01', '2026-04-30', 21],
+    ['2004-05-01', '2026-05-01', 22],
+    ['2010-12-31', '2026-12-30', 15],
+  ])('born %s is %s years %i old', (born, on, age) => {
+    expect(ageOn(born, on)).toBe(age);
+  });
+
+  it('counts days over New Year and leap days', () => {
+    expect(daysBetween('2026-12-30', '2027-01-02')).toBe(3);
+    expect(dayAfter('2028-02-28', 1)).toBe('2028-02-29');
+  });
+
+  it('keeps restrictions until their last day and makes middling pain one', () => {
+    const limited: Athlete = {
+      ...athlete,
+      restrictions: [
+        { region: 'knee', severity: 'limit', until: '2026-12-09' },
+        { region: 'hip', severity: 'avoid', until: '2026-12-08' },
+      ],
+      readiness: { pain: [{ region: 'shoulder', score: 4 }, { region: 'elbow', score: 2 }] },
+    };
+    expect(restrictionsOn(limited, day).map((r) => `${r.region} ${r.severity}`)).toEqual(['knee limit', 'shoulder limit']);
+  });
+});
