@@ -2,7 +2,8 @@ import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
   test: {
-    include: ['core/src/**/*.test.ts', 'server/src/**/*.test.ts', 'cli/src/**/*.test.ts', 'web/src/**/*.test.ts'],
+    include: ['{core,server,cli,web}/{src,test}/**/*.test.ts'],
+    globalSetup: ['server/test/cluster.ts'],
     testTimeout: 60_000,
     hookTimeout: 60_000,
     fileParallelism: true,

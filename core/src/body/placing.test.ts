@@ -44,7 +44,11 @@ describe('pose language', () => {
 describe('placing', () => {
   it.each([140, 160, 190, 205])('every contact of every variant touches within 1 cm at %i cm', (heightCm) => {
     const sized = scaledBody({ heightCm, massKg: 70 });
-    const floating = library.flatMap((v) => placedKeyframes(v, sized).flatMap((f, i) => (f.missM > 0.01 ? [`${v.id}/${v.keyframes[i]?.name}: ${f.missM.toFixed(3)}`] : [])));
+    const floating = library.flatMap((v) =>
+      placedKeyframes(v, sized).flatMap((f, i) =>
+        f.missM > 0.01 ? [`${v.id}/${v.keyframes[i]?.name}: ${f.missM.toFixed(3)}`] : [],
+      ),
+    );
     expect(floating).toEqual([]);
   });
 
@@ -84,16 +88,28 @@ describe('space and figure', () => {
     const variant = library.find((v) => v.id === 'push-up');
     if (!variant) throw new Error('no push-up');
     const tall = scaledBody({ heightCm: 200, massKg: 90 });
-    expect(spaceNeeded(tall, placedKeyframes(variant, tall)).lengthM).toBeGreaterThan(spaceNeeded(body, placedKeyframes(variant, body)).lengthM);
+    expect(spaceNeeded(tall, placedKeyframes(variant, tall)).lengthM).toBeGreaterThan(
+      spaceNeeded(body, placedKeyframes(variant, body)).lengthM,
+    );
   });
 
   it('draws a disc as two arcs', () => {
-    const head = { part: 'head', layer: 'middle', from: { x: 0, y: 0 }, to: { x: 0, y: 0 }, fromRadius: 1, toRadius: 1 } as const;
+    const head = {
+      part: 'head',
+      layer: 'middle',
+      from: { x: 0, y: 0 },
+      to: { x: 0, y: 0 },
+      fromRadius: 1,
+      toRadius: 1,
+    } as const;
     expect(capsulePath(head, 1)).toBe('M-1 0A1 1 0 1 1 1 0A1 1 0 1 1 -1 0Z');
   });
 
   it('draws every part of the body, the standing one as tall as the athlete', () => {
-    const [frame] = placedKeyframes({ view: 'side', keyframes: [{ name: 'stand', base: 'standing', on: ['feet'] }] }, body);
+    const [frame] = placedKeyframes(
+      { view: 'side', keyframes: [{ name: 'stand', base: 'standing', on: ['feet'] }] },
+      body,
+    );
     if (!frame) throw new Error('no frame');
     const capsules = figureOf(frame);
     expect(new Set(capsules.map((c) => c.part)).size).toBe(10);

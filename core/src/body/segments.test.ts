@@ -19,7 +19,10 @@ describe('scaled body', () => {
 
   // Winter and handbooks: 0.55 (female) to 0.57 (male) of height, values from memory; 0.012 for shared segment lengths.
   it.each(sizes)('centre of mass of $sex $heightCm cm stands at 0.55 to 0.57 of height', (size) => {
-    const [frame] = placedKeyframes({ view: 'side', keyframes: [{ name: 'stand', base: 'standing', on: ['feet'] }] }, scaledBody(size));
+    const [frame] = placedKeyframes(
+      { view: 'side', keyframes: [{ name: 'stand', base: 'standing', on: ['feet'] }] },
+      scaledBody(size),
+    );
     if (!frame) throw new Error('no frame');
     const share = statics(frame).centreOfMass.y / (size.heightCm / 100);
     expect(share).toBeGreaterThan(0.55);

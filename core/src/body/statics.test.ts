@@ -26,7 +26,13 @@ function raisedShare(surface: string): number {
     {
       view: 'side',
       keyframes: [
-        { name: 'top', base: 'plank', change: { lean: 98, shoulder: 94 }, on: [`toes@${surface}`, 'hands'], fix: ['hip', 'knee'] },
+        {
+          name: 'top',
+          base: 'plank',
+          change: { lean: 98, shoulder: 94 },
+          on: [`toes@${surface}`, 'hands'],
+          fix: ['hip', 'knee'],
+        },
       ],
     },
     body,
@@ -72,10 +78,10 @@ describe('equilibrium', () => {
     knee: angle(0, 140),
     ankle: angle(-60, 40),
   });
-  const contacts = fc.uniqueArray(
-    fc.constantFrom(...contactParts.filter((p) => !p.endsWith('-side'))),
-    { minLength: 1, maxLength: 3 },
-  );
+  const contacts = fc.uniqueArray(fc.constantFrom(...contactParts.filter((p) => !p.endsWith('-side'))), {
+    minLength: 1,
+    maxLength: 3,
+  });
 
   it('holds within 1e-9 of body weight for random bodies, poses, contacts and loads', () => {
     fc.assert(
@@ -104,14 +110,20 @@ describe('equilibrium', () => {
   });
 
   it('carries exactly body and load on floor contacts', () => {
-    const [frame] = placedKeyframes({ view: 'side', keyframes: [{ name: 'stand', base: 'standing', on: ['feet'] }] }, body);
+    const [frame] = placedKeyframes(
+      { view: 'side', keyframes: [{ name: 'stand', base: 'standing', on: ['feet'] }] },
+      body,
+    );
     if (!frame) throw new Error('no frame');
     const total = statics(frame, [{ place: 'chest', massKg: 15 }]).shares.reduce((s, c) => s + c.share, 0);
     expect(total).toBeCloseTo(90 / 75, 9);
   });
 
   it('makes a body in the air weightless', () => {
-    const [frame] = placedKeyframes({ view: 'side', keyframes: [{ name: 'flight', base: 'standing', on: [], airborne: 0.2 }] }, body);
+    const [frame] = placedKeyframes(
+      { view: 'side', keyframes: [{ name: 'flight', base: 'standing', on: [], airborne: 0.2 }] },
+      body,
+    );
     if (!frame) throw new Error('no frame');
     const { reactions, momentsNm } = statics(frame, [{ place: 'hands', massKg: 10 }]);
     expect(reactions).toEqual([]);

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { ageOn, type Athlete, dayAfter, daysBetween, restrictionsOn } from '../athlete/athlete';
+import { type Athlete, ageOn, dayAfter, daysBetween, restrictionsOn } from '../athlete/athlete';
 import { variantById } from '../exercise/library';
 import type { Variant } from '../exercise/variant';
 import { effortOf, epleyRepetitions, epleyShare } from './strength';
@@ -24,7 +24,8 @@ describe('repetitions and load', () => {
   });
 
   it('turns round without loss', () => {
-    for (const repetitions of [1, 5, 12, 30]) expect(epleyRepetitions(epleyShare(repetitions))).toBeCloseTo(repetitions, 9);
+    for (const repetitions of [1, 5, 12, 30])
+      expect(epleyRepetitions(epleyShare(repetitions))).toBeCloseTo(repetitions, 9);
     expect(epleyRepetitions(1.2)).toBe(0);
   });
 });
@@ -74,8 +75,16 @@ describe('athlete', () => {
         { region: 'knee', severity: 'limit', until: '2026-12-09' },
         { region: 'hip', severity: 'avoid', until: '2026-12-08' },
       ],
-      readiness: { pain: [{ region: 'shoulder', score: 4 }, { region: 'elbow', score: 2 }] },
+      readiness: {
+        pain: [
+          { region: 'shoulder', score: 4 },
+          { region: 'elbow', score: 2 },
+        ],
+      },
     };
-    expect(restrictionsOn(limited, day).map((r) => `${r.region} ${r.severity}`)).toEqual(['knee limit', 'shoulder limit']);
+    expect(restrictionsOn(limited, day).map((r) => `${r.region} ${r.severity}`)).toEqual([
+      'knee limit',
+      'shoulder limit',
+    ]);
   });
 });

@@ -8,9 +8,20 @@ import { zoneOf } from './zone';
 
 describe('dose notation', () => {
   it.each([
-    ['3x8/side 3-1-1 rir2 r60', { sets: 3, work: { kind: 'reps', reps: 8 }, perSide: true, reserve: 2, restSeconds: 60 }],
+    [
+      '3x8/side 3-1-1 rir2 r60',
+      { sets: 3, work: { kind: 'reps', reps: 8 }, perSide: true, reserve: 2, restSeconds: 60 },
+    ],
     ['3x30s/side r30', { sets: 3, work: { kind: 'hold', seconds: 30 }, perSide: true, restSeconds: 30 }],
-    ['4x3 X r90', { sets: 4, work: { kind: 'reps', reps: 3 }, tempo: { lowering: 1, bottom: 0, rising: 'X', top: 0 }, restSeconds: 90 }],
+    [
+      '4x3 X r90',
+      {
+        sets: 4,
+        work: { kind: 'reps', reps: 3 },
+        tempo: { lowering: 1, bottom: 0, rising: 'X', top: 0 },
+        restSeconds: 90,
+      },
+    ],
     ['2x40s! r20', { work: { kind: 'work', seconds: 40 } }],
     ['1x5br', { work: { kind: 'breaths', breaths: 5 } }],
     ['3x20c X', { work: { kind: 'contacts', contacts: 20 } }],
@@ -56,15 +67,25 @@ describe('dose notation', () => {
     range(doseLimits.metres).map((metres): Work => ({ kind: 'metres', metres })),
   );
   const second = fc.integer({ min: 0, max: 10 });
-  const tempo = fc.record({ lowering: fc.integer({ min: 1, max: 10 }), bottom: second, rising: fc.oneof(second, fc.constant('X' as const)), top: second });
+  const tempo = fc.record({
+    lowering: fc.integer({ min: 1, max: 10 }),
+    bottom: second,
+    rising: fc.oneof(second, fc.constant('X' as const)),
+    top: second,
+  });
   const dose: fc.Arbitrary<Dose> = fc
     .record({ sets: range(doseLimits.sets), work, perSide: fc.boolean(), restSeconds: range(doseLimits.restSeconds) })
     .chain((base) =>
-      fc.record({ tempo: fc.option(tempo, { nil: undefined }), reserve: fc.option(range(doseLimits.reserve), { nil: undefined }) }).map(({ tempo: t, reserve }) => ({
-        ...base,
-        ...(t ? { tempo: t } : {}),
-        ...(reserve === undefined ? {} : { reserve }),
-      })),
+      fc
+        .record({
+          tempo: fc.option(tempo, { nil: undefined }),
+          reserve: fc.option(range(doseLimits.reserve), { nil: undefined }),
+        })
+        .map(({ tempo: t, reserve }) => ({
+          ...base,
+          ...(t ? { tempo: t } : {}),
+          ...(reserve === undefined ? {} : { reserve }),
+        })),
     );
 
   it('prints every dose so that it reads back the same', () => {

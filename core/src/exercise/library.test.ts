@@ -22,8 +22,19 @@ describe('exercise library', () => {
 
   it('answers main patterns without any kit', () => {
     const free = library.filter((v) => v.needs.kit.length === 0 && v.needs.anchors.length === 0 && !v.needs.wall);
-    for (const pattern of ['knee-dominant', 'hip-dominant', 'horizontal-push', 'horizontal-pull', 'calf', 'anti-extension', 'anti-rotation']) {
-      expect(free.some((v) => v.pattern === pattern), pattern).toBe(true);
+    for (const pattern of [
+      'knee-dominant',
+      'hip-dominant',
+      'horizontal-push',
+      'horizontal-pull',
+      'calf',
+      'anti-extension',
+      'anti-rotation',
+    ]) {
+      expect(
+        free.some((v) => v.pattern === pattern),
+        pattern,
+      ).toBe(true);
     }
   });
 
@@ -44,17 +55,34 @@ describe('library checker', () => {
     ['no fault to look for', [{ ...pushUp, faults: [] }], 'one to three faults'],
     ['a quiet landing', [{ ...pushUp, impactContacts: 2, quiet: true }], 'not quiet'],
   ])('names %s', (_, variants, words) => {
-    expect(libraryFaults(variants, body).map((f) => f.message).join()).toContain(words);
+    expect(
+      libraryFaults(variants, body)
+        .map((f) => f.message)
+        .join(),
+    ).toContain(words);
   });
 
   it('names keyframe and distance of a contact that cannot be reached', () => {
-    const floating = { ...pushUp, keyframes: [{ name: 'high', base: 'standing' as const, on: ['feet', 'hands@bar'], fix: ['shoulder', 'elbow', 'wrist', 'lean', 'trunk', 'hip', 'knee', 'ankle'] as const }] };
+    const floating = {
+      ...pushUp,
+      keyframes: [
+        {
+          name: 'high',
+          base: 'standing' as const,
+          on: ['feet', 'hands@bar'],
+          fix: ['shoulder', 'elbow', 'wrist', 'lean', 'trunk', 'hip', 'knee', 'ankle'] as const,
+        },
+      ],
+    };
     const fault = libraryFaults([floating], body).find((f) => f.message.includes('floats'));
     expect(fault).toMatchObject({ variant: 'push-up', keyframe: 'high' });
   });
 
   it('names a joint beyond human range', () => {
-    const bent = { ...pushUp, keyframes: [{ name: 'bent', base: 'standing' as const, change: { elbow: 250 }, on: [], airborne: 0.1 }] };
+    const bent = {
+      ...pushUp,
+      keyframes: [{ name: 'bent', base: 'standing' as const, change: { elbow: 250 }, on: [], airborne: 0.1 }],
+    };
     expect(libraryFaults([bent], body).some((f) => f.message.includes('elbow'))).toBe(true);
   });
 });

@@ -66,7 +66,7 @@ const schema = yup.object({
 /** Reads a draft as an editor sends it: the draft, or every fault with its path. */
 export function readDraft(value: unknown): { draft: Draft } | { faults: DocumentFault[] } {
   try {
-    return { draft: schema.validateSync(value, { abortEarly: false, strict: true }) as unknown as Draft };
+    return { draft: schema.validateSync(value ?? {}, { abortEarly: false, strict: true }) as unknown as Draft };
   } catch (error) {
     if (!(error instanceof yup.ValidationError)) throw error;
     const inner = error.inner.length ? error.inner : [error];

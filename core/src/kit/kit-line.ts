@@ -57,7 +57,7 @@ export function parseKitLine(text: string): KitItem {
     const mass = /^([\d.,]+)(kg)?$/.exec(word);
     const litres = /^([\d.,]+)l$/.exec(word);
     const kind =
-      shortWords[word] ?? kitKinds.find((k) => k === word || k === `${word}s` || k.replaceAll('-', '') === word);
+      shortWords[word] ?? kitKinds.find((k) => k === word || `${k}s` === word || k.replaceAll('-', '') === word);
     if (count) item.count = positive(count[1] as string, word, 20, 'pieces');
     else if (litres) item.volumeL = positive(litres[1] as string, word, mostLitres, 'litres');
     else if (mass) item.massKg = positive(mass[1] as string, word, mostKg, 'kg');

@@ -16,7 +16,7 @@ export const moment = yup
 /** Checks what came in against a schema; every fault is named with its path, fields nobody asked for are dropped. */
 export function validated<T>(schema: yup.ISchema<T>, value: unknown): T {
   try {
-    return (schema as unknown as yup.Schema<T>).validateSync(value, {
+    return (schema as unknown as yup.Schema<T>).validateSync(value ?? {}, {
       abortEarly: false,
       strict: true,
       stripUnknown: false,

@@ -1,0 +1,79 @@
+import { spawnSync } from 'node:child_process';
+import { readFileSync } from 'node:fs';
+import { describe, expect, it } from 'vitest';
+
+const example = readFileSync('docs/formats/examples/brief.json', 'utf8');
+
+function tropaeum(args: string[], input = '') {
+  const run = spawnSync(process.execPath, ['--import', 'tsx', 'cli/src/main.ts', ...args], {
+    input,
+    encoding: 'utf8',
+    maxBuffer: 64 * 1024 * 1024,
+  });
+  return {
+    code: run.status,
+    out: run.stdout,
+    faults: run.stderr
+      .split('\n')
+      .filter((l) => l.startsWith('{'))
+      .map((l) => JSON.parse(l)),
+  };
+}
+
+describe('command line', () => {
+  it('composes the brief of the documents: exit 0, a plan on standard output', () => {
+    const { code, out } = tropaeum(['compose'], example);
+    expect(code).toBe(0);
+    const plan = JSON.parse(out);
+    expect(plan.minutes.planned).toBeGreaterThan(24);
+    expect(plan.minutes.planned).toBeLessThanOrEqual(30);
+    expect(plan.solution.gap).toBeLessThanOrEqual(0.05);
+  });
+
+  it('refuses with exit 3 and says rest', () => {
+    const brief = JSON.parse(example);
+    brief.athlete.readiness.ill = true;
+    const { code, out } = tropaeum(['compose'], JSON.stringify(brief));
+    expect(code).toBe(3);
+    expect(JSON.parse(out).refused.reason).toContain('rest');
+  });
+
+  it('names every fault with exit 2 and writes nothing else', () => {
+    const { code, out, faults } = tropaeum(
+      ['compose'],
+      JSON.stringify({ ...JSON.parse(example), minutes: -5, kit: { items: [{ kind: 'spoon' }] } }),
+    );
+    expect(code).toBe(2);
+    expect(out).toBe('');
+    expect(faults.map((f) => f.path)).toEqual(expect.arrayContaining(['minutes', 'kit.items[0].kind']));
+  });
+
+  it.each([['{ not json'], [''], ['[]']])('exit 2 for %j', (input) => {
+    const { code, faults } = tropaeum(['compose'], input);
+    expect(code).toBe(2);
+    expect(faults.length).toBeGreaterThan(0);
+  });
+
+  it('exit 2 for a file that is not there, an unknown variant and an unknown command', () => {
+    expect(tropaeum(['compose', 'nowhere.json']).code).toBe(2);
+    expect(tropaeum(['body', 'cartwheel']).code).toBe(2);
+    expect(tropaeum(['body', 'push-up', '--height', '17']).code).toBe(2);
+    expect(tropaeum(['juggle']).code).toBe(2);
+  });
+
+  it('weighs a variant', () => {
+    const { code, out } = tropaeum(['body', 'push-up', '--height', '175', '--mass', '75']);
+    expect(code).toBe(0);
+    expect(JSON.parse(out).keyframes).toHaveLength(2);
+  });
+
+  it('lists library, sports and what is feasible with the reasons for the rest', () => {
+    expect(JSON.parse(tropaeum(['library']).out).length).toBeGreaterThanOrEqual(45);
+    expect(JSON.parse(tropaeum(['sports']).out).map((s: { id: string }) => s.id)).toEqual(
+      expect.arrayContaining(['handball', 'sprint-canoe']),
+    );
+    const { feasible, infeasible } = JSON.parse(tropaeum(['feasible'], example).out);
+    expect(feasible.length).toBeGreaterThan(20);
+    expect(infeasible.every((v: { reasons: string[] }) => v.reasons.length > 0)).toBe(true);
+  });
+});

@@ -1,0 +1,162 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { plainBrief } from '../../test/briefs';
+import { library, variantById } from '../exercise/library';
+import { kitKinds } from '../exercise/vocabulary';
+import { feasibility } from './feasible';
+import { describeItem, type Kit, type KitItem, loadOptions, massOf } from './kit';
+import { KitLineError, parseKitLine } from './kit-line';
+
+const brief = plainBrief();
+const circumstances = (kit: Partial<Kit> = {}, athlete = brief.athlete) => ({
+  athlete,
+  kit: { ...brief.kit, ...kit },
+  date: brief.date,
+});
+
+function reasons(id: string, kit: Partial<Kit> = {}, athlete = brief.athlete): string {
+  const variant = variantById(id);
+  if (!variant) throw new Error(`${id} is not in the library`);
+  return feasibility(variant, circumstances(kit, athlete)).reasons.join(' ');
+}
+
+describe('improvised loads', () => {
+  it.each<[KitItem, number]>([
+    [{ kind: 'canister', volumeL: 5, fill: 'water' }, 5.3],
+    [{ kind: 'bottle', volumeL: 1.5, fill: 'water' }, 1.55],
+    [{ kind: 'paint-tin', volumeL: 10, fill: 'paint' }, 13.5],
+    [{ kind: 'bottle', volumeL: 2, fill: 'sand' }, 3.26],
+    [{ kind: 'dumbbell', massKg: 7.5 }, 7.5],
+    [{ kind: 'can' }, 0.45],
+    [{ kind: 'towel' }, 0],
+  ])('%o weighs %f kg', (item, mass) => {
+    expect(massOf(item)).toBeCloseTo(mass, 2);
+  });
+
+  it('offers one thing or an equal pair, lightest first, under a ceiling', () => {
+    const items: KitItem[] = [
+      { kind: 'dumbbell', massKg: 7.5, count: 2 },
+      { kind: 'kettlebell', massKg: 12 },
+    ];
+    expect(loadOptions(items, ['dumbbell', 'kettlebell'], 2).map((o) => o.kg)).toEqual([7.5, 12, 15]);
+    expect(loadOptions(items, ['dumbbell', 'kettlebell'], 1).map((o) => o.kg)).toEqual([7.5, 12]);
+    expect(loadOptions(items, ['dumbbell', 'kettlebell'], 2, 10).map((o) => o.kg)).toEqual([7.5]);
+  });
+
+  it('is called by what it is', () => {
+    expect(describeItem({ kind: 'band-loop', level: 'medium' })).toBe('band loop medium');
+    expect(describeItem({ kind: 'dumbbell', massKg: 7.5 })).toBe('dumbbell 7.5 kg');
+  });
+});
+
+describe('kit lines', () => {
+  it.each<[string, KitItem]>([
+    ['2x7.5 kg dumbbell', { kind: 'dumbbell', count: 2, massKg: 7.5 }],
+    ['2 x 7,5kg db', { kind: 'dumbbell', count: 2, massKg: 7.5 }],
+    ['loop medium', { kind: 'band-loop', level: 'medium' }],
+    ['5 l canister water', { kind: 'canister', volumeL: 5, fill: 'water' }],
+    ['sofa', { kind: 'sofa' }],
+    ['band extra-light', { kind: 'band-long', level: 'extra-light' }],
+    ['24 kg kettlebell', { kind: 'kettlebell', massKg: 24 }],
+    ['chairs', { kind: 'chair' }],
+  ])('reads "%s"', (line, item) => {
+    expect(parseKitLine(line)).toEqual(item);
+  });
+
+  it.each([
+    ['spoon', 'spoon'],
+    ['900 kg dumbbell', '900kg'],
+    ['0 kg dumbbell', '0kg'],
+    ['5 l', '5 l'],
+    ['', 'nothing'],
+    ['99x dumbbell', '99x'],
+  ])('refuses "%s" and marks %s', (line, word) => {
+    try {
+      parseKitLine(line);
+      expect.unreachable();
+    } catch (error) {
+      expect(error).toBeInstanceOf(KitLineError);
+      expect((error as KitLineError).word).toBe(word);
+    }
+  });
+});
+
+describe('what is feasible', () => {
+  const bare: Partial<Kit> = { items: [], anchors: [] };
+  const room = brief.kit.room;
+
+  it.each([
+    ['hinge-lift', bare, 'Needs dumbbell'],
+    ['band-row', { items: [{ kind: 'band-long' as const }], anchors: [] }, 'anchor'],
+    ['leg-swing', { room: { ...room, wall: false } }, 'wall'],
+    ['sliding-leg-curl', { room: { ...room, slidingFloor: false } }, 'floor that slides'],
+    ['countermovement-jump', { room: { ...room, quiet: true } }, 'neighbours'],
+    ['overhead-press', { room: { ...room, ceilingM: 1.9 } }, 'ceiling'],
+    ['push-up', { room: { ...room, lengthM: 1.2, widthM: 1 } }, 'room has'],
+  ])('says why not %s', (id, kit, words) => {
+    expect(reasons(id, kit)).toContain(words);
+  });
+
+  it('keeps arm care at or under 2.3 kg whatever is owned', () => {
+    const variant = variantById('side-lying-arm-rotation');
+    if (!variant) throw new Error('no arm rotation');
+    const heavy = feasibility(variant, circumstances({ items: [{ kind: 'dumbbell', massKg: 10, count: 2 }] }));
+    expect(heavy.reasons.join()).toContain('2.3 kg');
+    const both = feasibility(
+      variant,
+      circumstances({
+        items: [
+          { kind: 'dumbbell', massKg: 10 },
+          { kind: 'bottle', volumeL: 1 },
+        ],
+      }),
+    );
+    expect(both.reasons).toEqual([]);
+    expect(Math.max(...both.loads.map((l) => l.kg))).toBeLessThanOrEqual(2.3);
+  });
+
+  it('keeps a limited knee from high load, depth and landings, and an avoided one from everything', () => {
+    const limited = {
+      ...brief.athlete,
+      restrictions: [{ region: 'knee' as const, severity: 'limit' as const, side: 'left' as const }],
+    };
+    expect(reasons('countermovement-jump', {}, limited)).toContain('left knee');
+    expect(reasons('pogo-jump', {}, limited)).toContain('left knee');
+    expect(reasons('squat', {}, limited)).toContain('deep range');
+    expect(reasons('split-squat', {}, limited)).toBe('');
+    const avoided = { ...brief.athlete, restrictions: [{ region: 'knee' as const, severity: 'avoid' as const }] };
+    expect(reasons('split-squat', {}, avoided)).toContain('must not be loaded');
+  });
+
+  it('keeps harder levels from a new athlete and heavy things from the young', () => {
+    expect(reasons('pull-up', { items: [{ kind: 'pull-up-bar' }] }, { ...brief.athlete, level: 'new' })).toContain(
+      'level',
+    );
+    const young = { ...brief.athlete, born: '2012-06-01' };
+    const hinge = variantById('hinge-lift');
+    if (!hinge) throw new Error('no hinge');
+    const loads = feasibility(
+      hinge,
+      circumstances({ items: [{ kind: 'dumbbell', massKg: 10, count: 2 }] }, young),
+    ).loads;
+    expect(Math.max(...loads.map((l) => l.kg))).toBeLessThanOrEqual(12);
+  });
+
+  it('adding a thing never makes anything infeasible', () => {
+    const item = fc.record({
+      kind: fc.constantFrom(...kitKinds),
+      massKg: fc.integer({ min: 1, max: 40 }),
+      count: fc.integer({ min: 1, max: 2 }),
+    });
+    const open = (items: KitItem[]) =>
+      new Set(library.filter((v) => feasibility(v, circumstances({ items })).reasons.length === 0).map((v) => v.id));
+    fc.assert(
+      fc.property(fc.array(item, { maxLength: 4 }), item, (items, more) => {
+        const before = open(items);
+        const after = open([...items, more]);
+        expect([...before].filter((id) => !after.has(id))).toEqual([]);
+      }),
+      { numRuns: 12 },
+    );
+  });
+});

@@ -1,0 +1,177 @@
+import { expect, test } from '@playwright/test';
+import { compose, openAthlete, rowNames, send, signIn } from './desk';
+
+test.describe.configure({ mode: 'serial' });
+
+let link = '';
+
+test('the squad shows first who hurts, then who is to be written for', async ({ page }) => {
+  await signIn(page);
+  const first = page.locator('tbody tr').first();
+  await expect(first).toContainText('Liv Strand');
+  await expect(first).toContainText('Pain 4 of 10: shoulder');
+  await expect(page.locator('tbody tr').nth(1)).toContainText('Session to write');
+});
+
+test('a coach composes with one key, changes, undoes, redoes, and it is kept', async ({ page }) => {
+  await signIn(page);
+  await openAthlete(page, 'Ines Vold');
+  await expect(page.getByText('Nothing written for')).toBeVisible();
+  await compose(page);
+  const names = await rowNames(page);
+  expect(names.length).toBeGreaterThanOrEqual(8);
+  await expect(page.getByText(/at least \d+\.\d % of the best possible/)).toBeVisible();
+
+  await page.locator('[data-row] button[aria-pressed]').nth(5).click();
+  const aside = page.getByRole('complementary', { name: 'Chosen item' });
+  await expect(aside.getByRole('heading', { level: 2 })).toHaveText(names[5] as string);
+  const instead = aside.locator('ul button').first();
+  const other = (await instead.locator('span').first().innerText()).trim();
+  await instead.click();
+  await expect.poll(() => rowNames(page)).toContain(other);
+
+  await page.locator('body').click({ position: { x: 640, y: 790 } });
+  await page.keyboard.press('u');
+  await expect.poll(() => rowNames(page)).toEqual(names);
+  await page.keyboard.press('Shift+u');
+  await expect.poll(() => rowNames(page)).toContain(other);
+  await page.keyboard.press('u');
+
+  const dose = page.getByLabel(`Dose of ${names[5]}`);
+  await dose.fill('lots of it');
+  await dose.press('Enter');
+  await expect(page.getByRole('alert').filter({ hasText: 'expected sets and work' })).toBeVisible();
+  await expect(dose).toHaveValue('lots of it');
+  await dose.fill('2x6 3-1-1 r45');
+  await dose.press('Enter');
+  await expect(dose).toHaveValue('2x6 3-1-1 r45');
+  await expect(page.getByText('saved', { exact: true })).toBeVisible();
+
+  await page.reload();
+  await expect(page.getByLabel(`Dose of ${names[5]}`)).toHaveValue('2x6 3-1-1 r45');
+});
+
+test('a pinned item stays when the rest is composed anew; a removed one goes', async ({ page }) => {
+  await signIn(page);
+  await openAthlete(page, 'Ines Vold');
+  const names = await rowNames(page);
+  await page.locator('[data-row] button[aria-pressed]').nth(6).click();
+  await page.keyboard.press('p');
+  await expect(page.locator('[data-row]').nth(6)).toContainText('pinned');
+  const pinned = names[6] as string;
+  await page.getByRole('button', { name: 'Brief', exact: true }).click();
+  await page.getByLabel('Minutes').fill('20');
+  await page.getByRole('button', { name: /^Recompose/ }).click();
+  await expect.poll(() => rowNames(page), { timeout: 20_000 }).not.toEqual(names);
+  expect(await rowNames(page)).toContain(pinned);
+  await expect(page.getByText('of 20 min')).toBeVisible();
+  const before = await rowNames(page);
+  await page.locator('[data-row] button[aria-pressed]').first().click();
+  await page.keyboard.press('x');
+  await expect.poll(() => rowNames(page)).toEqual(before.slice(1));
+});
+
+test('kit is typed in a line, or refused with the word marked', async ({ page }) => {
+  await signIn(page);
+  await openAthlete(page, 'Ragna Tveit');
+  const kit = page.getByLabel('Add kit');
+  await kit.fill('two spoons');
+  await kit.press('Enter');
+  await expect(page.getByRole('alert').filter({ hasText: '"two"' })).toBeVisible();
+  await kit.fill('2x7,5 kg dumbbell');
+  await kit.press('Enter');
+  await expect(page.getByText('2 × dumbbell 7.5 kg')).toBeVisible();
+});
+
+test('sends; the outbox holds the link; the sheet is one page with every item', async ({ page }) => {
+  await signIn(page);
+  await openAthlete(page, 'Ines Vold');
+  await expect(page.locator('[data-row]').first()).toBeVisible();
+  const names = await rowNames(page);
+  link = await send(page);
+  await page.getByRole('link', { name: 'Outbox' }).click();
+  await expect(page.getByText('Hello Ines, your session').first()).toBeVisible();
+  await page.goBack();
+  await page.getByRole('link', { name: 'Sheet for print' }).click();
+  await expect(page.getByRole('heading', { name: 'Ines Vold' })).toBeVisible();
+  for (const name of names) await expect(page.getByText(name, { exact: true })).toBeVisible();
+  const pdf = (await page.pdf({ format: 'A4' })).toString('latin1');
+  expect(pdf.match(/\/Type\s*\/Page[^s]/g)?.length).toBe(1);
+});
+
+test('the athlete does it on the floor: taps, counts, a reload in the middle, the network cut and back', async ({
+  browser,
+}) => {
+  const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
+  const phone = await context.newPage();
+  await phone.goto(link);
+  await phone.getByRole('button', { name: 'Start' }).click();
+  const tap = () => phone.locator('button.absolute.inset-0').click();
+  const header = phone.locator('header .label').first();
+
+  await expect(phone.getByText('Tap anywhere to start')).toBeVisible();
+  const first = await header.innerText();
+  await tap();
+  await expect(phone.locator('[data-count]')).toBeVisible();
+  await phone.waitForTimeout(3500);
+  await tap();
+  await expect.poll(() => header.innerText()).not.toBe(first);
+
+  // A reload in the middle loses nothing: it goes on with the second set.
+  const second = await header.innerText();
+  await phone.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+  await phone.waitForTimeout(1000);
+  await phone.reload();
+  await expect(phone.getByText('1 of')).toBeVisible();
+  await phone.getByRole('button', { name: 'Go on' }).click();
+  await expect.poll(() => header.innerText()).toBe(second);
+
+  // No network: sets are kept, the page opens again, and they go when it is back.
+  await context.setOffline(true);
+  for (let i = 0; i < 2; i++) {
+    const before = await header.innerText();
+    if (await phone.getByText('Tap anywhere to start').isVisible()) await tap();
+    await phone.waitForTimeout(800);
+    await tap();
+    await phone.waitForTimeout(200);
+    if (await phone.locator('[data-rest]').isVisible()) {
+      await phone.getByRole('button', { name: 'One more' }).click();
+      await tap();
+    }
+    expect(before).toBeTruthy();
+  }
+  await phone.reload();
+  await expect(phone.getByText(/sets wait for the network; nothing is lost/)).toBeVisible();
+  await context.setOffline(false);
+  await expect(phone.getByText(/\d+ of \d+ sets done/)).toBeVisible({ timeout: 15_000 });
+
+  // Enough for today: effort, a sore shoulder, a word to the coach.
+  await phone.getByRole('button', { name: 'End here' }).click();
+  await phone.getByRole('radio', { name: 'Effort 7' }).click();
+  await phone.getByLabel('Where it hurts').selectOption('shoulder');
+  await phone.getByRole('radio', { name: 'Pain in the shoulder 4' }).click();
+  await phone.getByLabel('A word to the coach').fill('Had to stop early.');
+  await phone.getByRole('button', { name: 'Finish' }).click();
+  await expect(phone.getByText('Well done, Ines.')).toBeVisible();
+  await expect(phone.getByText('All of it has been sent')).toBeVisible({ timeout: 15_000 });
+  await context.close();
+});
+
+test('the coach sees what came back and decides', async ({ page }) => {
+  await signIn(page);
+  const row = page.locator('tbody tr').filter({ hasText: 'Ines Vold' });
+  await expect(row).toContainText('Pain 4 of 10: shoulder');
+  await row.getByRole('link', { name: /Pain 4/ }).click();
+  await expect(page.getByText('“Had to stop early.”')).toBeVisible();
+  await expect(page.getByText('not done').first()).toBeVisible();
+  const decision = page.getByRole('group', { name: /^Decision for/ }).first();
+  await decision.getByRole('button', { name: 'Stop' }).click();
+  await expect(decision.getByRole('button', { name: 'Stop' })).toHaveAttribute('aria-pressed', 'true');
+  await page.reload();
+  await expect(
+    page
+      .getByRole('group', { name: /^Decision for/ })
+      .first()
+      .getByRole('button', { name: 'Stop' }),
+  ).toHaveAttribute('aria-pressed', 'true');
+});

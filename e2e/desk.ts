@@ -1,0 +1,41 @@
+import { expect, type Page } from '@playwright/test';
+
+/** Signs in as the demo's coach. */
+export async function signIn(page: Page): Promise<void> {
+  await page.goto('/sign-in');
+  await page.fill('#email', 'coach@skarvoy.example');
+  await page.fill('#password', 'hall closed');
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await expect(page.getByRole('heading', { name: 'Squads' })).toBeVisible();
+}
+
+/** Finds an athlete by typing and opens with Enter. */
+export async function openAthlete(page: Page, name: string): Promise<void> {
+  await page.getByPlaceholder('Type a name, Enter opens').fill(name);
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { level: 1, name })).toBeVisible();
+  await expect(page.getByLabel('Aim')).toBeVisible();
+}
+
+/** Composes by the one key and waits for the session and its save. */
+export async function compose(page: Page): Promise<void> {
+  await page.locator('body').click({ position: { x: 640, y: 780 } });
+  await page.keyboard.press('c');
+  await expect(page.locator('[data-row]').first()).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByText('saved', { exact: true })).toBeVisible();
+}
+
+/** Rows of the session by name. */
+export async function rowNames(page: Page): Promise<string[]> {
+  return page
+    .locator('[data-row] button[aria-pressed]')
+    .evaluateAll((buttons) => buttons.map((b) => (b.firstChild?.textContent ?? '').trim()));
+}
+
+/** Sends the session; the athlete's link. */
+export async function send(page: Page): Promise<string> {
+  await page.getByRole('button', { name: /^Send/ }).click();
+  const link = page.locator('[data-athlete-link]');
+  await expect(link).toBeVisible();
+  return (await link.getAttribute('href')) ?? '';
+}

@@ -1,0 +1,16 @@
+import { defineConfig } from '@playwright/test';
+
+export default defineConfig({
+  testDir: 'e2e',
+  testMatch: '*.test.ts',
+  timeout: 90_000,
+  workers: 1,
+  reporter: process.env.TROPAEUM_E2E_REPORT
+    ? [['list'], ['json', { outputFile: process.env.TROPAEUM_E2E_REPORT }]]
+    : [['list']],
+  use: {
+    baseURL: process.env.TROPAEUM_E2E_URL ?? 'http://127.0.0.1:4180',
+    viewport: { width: 1280, height: 800 },
+    launchOptions: { executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium' },
+  },
+});

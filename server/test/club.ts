@@ -1,0 +1,192 @@
+import { createServer, type Server } from 'node:http';
+import type { AddressInfo } from 'node:net';
+import { defaultHouseRules } from '@tropaeum/core/session/brief';
+import type { Draft } from '@tropaeum/core/session/draft';
+import { drizzle } from 'drizzle-orm/node-postgres';
+import { Client } from 'pg';
+import pino from 'pino';
+import { v7 } from 'uuid';
+import { inject } from 'vitest';
+import { createApp } from '../src/app';
+import { Database } from '../src/database/database';
+import { migrateDatabase } from '../src/database/migrate';
+import * as schema from '../src/database/schema';
+import { hashPassword } from '../src/doors/passwords';
+import { immediateMessageService } from '../src/stand-ins/message-service';
+
+export const today = '2026-12-09';
+export const password = 'a long enough one';
+
+/** A database of this test file's own, migrated; addresses for its owner and for the server's login. */
+export async function freshDatabase(): Promise<{ ownerUrl: string; appUrl: string }> {
+  const name = `t_${v7().replaceAll('-', '')}`;
+  const client = new Client({ connectionString: inject('ownerUrl') });
+  await client.connect();
+  await client.query(`create database ${name}`);
+  await client.end();
+  const named = (url: string) => url.replace(/\/postgres$/, `/${name}`);
+  const urls = { ownerUrl: named(inject('ownerUrl')), appUrl: named(inject('appUrl')) };
+  await migrateDatabase(urls.ownerUrl, 'server/migrations');
+  return urls;
+}
+
+export interface Club {
+  email: string;
+  organisationId: string;
+  squadId: string;
+  athleteId: string;
+}
+
+/** An organisation with a coach, a squad and one athlete. */
+export async function layClub(ownerUrl: string, name: string): Promise<Club> {
+  const client = new Client({ connectionString: ownerUrl });
+  await client.connect();
+  const db = drizzle(client);
+  const [organisationId, squadId, athleteId] = [v7(), v7(), v7()];
+  const email = `coach@${name}.example`;
+  await db.insert(schema.organisations).values({ id: organisationId, name });
+  await db
+    .insert(schema.coaches)
+    .values({ id: v7(), organisationId, email, name: `Coach of ${name}`, passwordHash: await hashPassword(password) });
+  await db.insert(schema.squads).values({ id: squadId, organisationId, name, sportId: 'handball' });
+  await db
+    .insert(schema.fixtures)
+    .values({ id: v7(), organisationId, squadId, on: '2026-12-12', name: 'Brenholm', importance: 1 });
+  await db.insert(schema.athletes).values({
+    id: athleteId,
+    organisationId,
+    squadId,
+    name: `Athlete of ${name}`,
+    role: 'back',
+    born: '2001-03-04',
+    heightCm: 175,
+    massKg: 70,
+    level: 'intermediate',
+    kit: {
+      items: [{ kind: 'chair' }],
+      anchors: ['feet'],
+      partner: false,
+      room: { lengthM: 3, widthM: 2, ceilingM: 2.5, wall: true, stairs: false, slidingFloor: true, quiet: false },
+    },
+    houseRules: defaultHouseRules,
+  });
+  await client.end();
+  return { email, organisationId, squadId, athleteId };
+}
+
+export interface RunningServer {
+  url: string;
+  stop: () => Promise<void>;
+}
+
+/** The real server on a free port. */
+export async function runServer(appUrl: string): Promise<RunningServer> {
+  const now = () => new Date('2026-12-09T18:00:00Z');
+  const database = new Database(appUrl);
+  const realNow = () => new Date();
+  const app = createApp({
+    database,
+    messages: immediateMessageService(now),
+    log: pino({ level: 'silent' }),
+    now: realNow,
+    today: () => today,
+  });
+  const server: Server = createServer(app.callback());
+  await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
+  const { port } = server.address() as AddressInfo;
+  return {
+    url: `http://127.0.0.1:${port}`,
+    async stop() {
+      server.closeAllConnections();
+      await new Promise((resolve) => server.close(resolve));
+      await database.close();
+    },
+  };
+}
+
+export interface Answer {
+  status: number;
+  // biome-ignore lint/suspicious/noExplicitAny: answers are looked at as they come
+  body: any;
+  headers: Headers;
+}
+
+/** Somebody with a cookie, or without one. */
+export class Caller {
+  private cookie = '';
+
+  constructor(private readonly base: string) {}
+
+  async call(method: string, path: string, body?: unknown, headers: Record<string, string> = {}): Promise<Answer> {
+    const response = await fetch(`${this.base}/api${path}`, {
+      method,
+      headers: {
+        ...(this.cookie ? { cookie: this.cookie } : {}),
+        ...(body === undefined ? {} : { 'content-type': 'application/json' }),
+        ...headers,
+      },
+      ...(body === undefined ? {} : { body: typeof body === 'string' ? body : JSON.stringify(body) }),
+    });
+    const set = response.headers.get('set-cookie');
+    if (set) this.cookie = set.split(';')[0] ?? '';
+    const text = await response.text();
+    return { status: response.status, body: text ? JSON.parse(text) : undefined, headers: response.headers };
+  }
+
+  async signIn(email: string): Promise<this> {
+    const answer = await this.call('POST', '/sign-in', { email, password });
+    if (answer.status !== 204) throw new Error(`signing in gave ${answer.status}`);
+    return this;
+  }
+}
+
+export const draft: Draft = {
+  groups: [
+    {
+      block: 'strength',
+      format: 'straight',
+      roundRestSeconds: 0,
+      choices: [
+        {
+          variant: 'push-up',
+          dose: { sets: 2, work: { kind: 'reps', reps: 8 }, perSide: false, restSeconds: 60 },
+          pinned: false,
+        },
+      ],
+    },
+    {
+      block: 'trunk',
+      format: 'straight',
+      roundRestSeconds: 0,
+      choices: [
+        {
+          variant: 'side-plank',
+          dose: { sets: 1, work: { kind: 'hold', seconds: 20 }, perSide: true, restSeconds: 30 },
+          pinned: true,
+        },
+      ],
+    },
+  ],
+};
+
+/** Writes and sends a session for a club's athlete; its id and the token of the link. */
+export async function sentSession(coach: Caller, club: Club, on = today): Promise<{ id: string; token: string }> {
+  const { body: detail } = await coach.call('GET', `/athletes/${club.athleteId}`);
+  const created = await coach.call('POST', `/athletes/${club.athleteId}/sessions`, {
+    brief: { ...detail.brief, date: on },
+    draft,
+  });
+  const sent = await coach.call('POST', `/sessions/${created.body.id}/send`);
+  return { id: created.body.id, token: sent.body.link.split('/a/')[1] };
+}
+
+/** A set as a phone sends it. */
+export const logged = (changes: object = {}) => ({
+  id: v7(),
+  variant: 'push-up',
+  setNumber: 1,
+  side: 'both',
+  amount: 8,
+  doneAt: '2026-12-09T18:00:00Z',
+  ...changes,
+});

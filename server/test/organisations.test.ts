@@ -1,0 +1,220 @@
+import { v7 } from 'uuid';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { apiRouter } from '../src/app';
+import { Database } from '../src/database/database';
+import { athletes, sessions, setLogs } from '../src/database/schema';
+import {
+  Caller,
+  type Club,
+  draft,
+  freshDatabase,
+  layClub,
+  logged,
+  type RunningServer,
+  runServer,
+  sentSession,
+} from './club';
+
+let server: RunningServer;
+let appUrl: string;
+let ours: Club;
+let theirs: Club;
+let us: Caller;
+let them: Caller;
+let theirSession: { id: string; token: string };
+let ourSession: { id: string; token: string };
+
+beforeAll(async () => {
+  const urls = await freshDatabase();
+  appUrl = urls.appUrl;
+  [ours, theirs] = [await layClub(urls.ownerUrl, 'ours'), await layClub(urls.ownerUrl, 'theirs')];
+  server = await runServer(appUrl);
+  us = await new Caller(server.url).signIn(ours.email);
+  them = await new Caller(server.url).signIn(theirs.email);
+  theirSession = await sentSession(them, theirs);
+  ourSession = await sentSession(us, ours);
+});
+afterAll(() => server.stop());
+
+/** Every route with a call that would work for its owner; a route missing here fails the walk below. */
+function calls(
+  club: () => Club,
+  session: () => { id: string; token: string },
+): Record<string, { path: string; body?: unknown; opensTo: 'owner' | 'anyone' | 'everyone-own' }> {
+  return {
+    'POST /sign-in': { path: '/sign-in', body: { email: 'nobody@nowhere.example', password: 'x' }, opensTo: 'anyone' },
+    'POST /sign-out': { path: '/sign-out', opensTo: 'everyone-own' },
+    'GET /me': { path: '/me', opensTo: 'everyone-own' },
+    'GET /squads': { path: '/squads', opensTo: 'everyone-own' },
+    'GET /outbox': { path: '/outbox', opensTo: 'everyone-own' },
+    'GET /athletes/:id': { path: `/athletes/${club().athleteId}`, opensTo: 'owner' },
+    'PATCH /athletes/:id': { path: `/athletes/${club().athleteId}`, body: { minutes: 45 }, opensTo: 'owner' },
+    'POST /athletes': {
+      path: '/athletes',
+      body: {
+        name: 'New One',
+        squadId: club().squadId,
+        role: 'wing',
+        athlete: { heightCm: 170, massKg: 60, born: '2004-04-04' },
+      },
+      opensTo: 'owner',
+    },
+    'POST /athletes/:id/sessions': {
+      path: `/athletes/${club().athleteId}/sessions`,
+      body: { brief: brief('2026-12-20'), draft },
+      opensTo: 'owner',
+    },
+    'GET /sessions/:id': { path: `/sessions/${session().id}`, opensTo: 'owner' },
+    'PUT /sessions/:id': {
+      path: `/sessions/${session().id}`,
+      body: { brief: brief('2026-12-09'), draft, revision: 1 },
+      opensTo: 'owner',
+    },
+    'POST /sessions/:id/send': { path: `/sessions/${session().id}/send`, opensTo: 'owner' },
+    'GET /sessions/:id/return': { path: `/sessions/${session().id}/return`, opensTo: 'owner' },
+    'POST /sessions/:id/decisions': {
+      path: `/sessions/${session().id}/decisions`,
+      body: { variant: 'push-up', decided: 'same' },
+      opensTo: 'owner',
+    },
+    'GET /link/:token/': { path: `/link/${session().token}`, opensTo: 'anyone' },
+    'POST /link/:token/logs': {
+      path: `/link/${session().token}/logs`,
+      body: { sessionId: session().id, logs: [logged()] },
+      opensTo: 'anyone',
+    },
+    'POST /link/:token/report': {
+      path: `/link/${session().token}/report`,
+      body: { sessionId: session().id, effort: 6, minutes: 30, pain: [], finishedAt: '2026-12-09T18:30:00Z' },
+      opensTo: 'anyone',
+    },
+  };
+}
+
+const brief = (date: string) => ({
+  date,
+  minutes: 30,
+  athlete: { heightCm: 175, massKg: 70, born: '2001-03-04', level: 'intermediate' },
+  sport: { id: 'handball', role: 'back' },
+  kit: { items: [] },
+});
+
+/** Every route the server really has, read off its routers. */
+function routesOfServer(): string[] {
+  const database = new Database(appUrl);
+  const api = apiRouter({ database } as never);
+  void database.close();
+  return api.stack
+    .flatMap((layer) =>
+      layer.methods
+        .filter((m) => m !== 'HEAD')
+        .map((method) => `${method} ${String(layer.path).replace(/^\/api/, '')}`),
+    )
+    .filter((r) => !r.includes('(.*)') && !r.includes('{'));
+}
+
+describe('one organisation and another', () => {
+  it('the walk knows every route there is', () => {
+    const known = Object.keys(
+      calls(
+        () => theirs,
+        () => theirSession,
+      ),
+    ).map((r) => r.replace(/\/$/, ''));
+    expect([...new Set(routesOfServer().map((r) => r.replace(/\/$/, '')))].sort()).toEqual([...known].sort());
+  });
+
+  it('no route reads or writes what belongs to the other', async () => {
+    for (const [route, { path, body, opensTo }] of Object.entries(
+      calls(
+        () => theirs,
+        () => theirSession,
+      ),
+    )) {
+      if (opensTo !== 'owner') continue;
+      const [method] = route.split(' ') as [string];
+      const answer = await us.call(method, path, body);
+      expect([404, 422], `${route} gave ${answer.status}`).toContain(answer.status);
+      expect(JSON.stringify(answer.body)).not.toContain('Athlete of theirs');
+    }
+  });
+
+  it('without a sign-in no route of the coach answers', async () => {
+    const nobody = new Caller(server.url);
+    for (const [route, { path, body, opensTo }] of Object.entries(
+      calls(
+        () => theirs,
+        () => theirSession,
+      ),
+    )) {
+      if (opensTo === 'anyone') continue;
+      const [method] = route.split(' ') as [string];
+      expect((await nobody.call(method, path, body)).status, route).toBe(401);
+    }
+  });
+
+  it('lists hold one organisation only', async () => {
+    const squads = await us.call('GET', '/squads');
+    expect(squads.body.athletes.map((a: { name: string }) => a.name)).toEqual(['Athlete of ours']);
+    const outbox = await us.call('GET', '/outbox');
+    expect(outbox.body.messages.every((m: { athleteId: string }) => m.athleteId === ours.athleteId)).toBe(true);
+  });
+
+  it("one athlete's link does not write into another's session, nor does a made-up link", async () => {
+    const logs = { sessionId: theirSession.id, logs: [logged()] };
+    expect((await us.call('POST', `/link/${ourSession.token}/logs`, logs)).status).toBe(404);
+    const report = { sessionId: theirSession.id, effort: 3, minutes: 10, pain: [], finishedAt: '2026-12-09T18:30:00Z' };
+    expect((await us.call('POST', `/link/${ourSession.token}/report`, report)).status).toBe(404);
+    expect((await us.call('GET', `/link/${'x'.repeat(43)}`)).status).toBe(404);
+  });
+
+  it('after all this the other organisation is as it was', async () => {
+    const { body } = await them.call('GET', `/athletes/${theirs.athleteId}`);
+    expect(body.brief.minutes).toBe(30);
+    expect(body.sessions).toHaveLength(1);
+    const { body: returned } = await them.call('GET', `/sessions/${theirSession.id}/return`);
+    expect(returned.items.every((i: { done: unknown[] }) => i.done.length === 0)).toBe(true);
+    expect(returned.decisions).toEqual([]);
+  });
+
+  it('an athlete may not be moved into the squad of the other', async () => {
+    const answer = await us.call('PATCH', `/athletes/${ours.athleteId}`, { squadId: theirs.squadId });
+    expect(answer.status).toBe(422);
+  });
+
+  it('every call of its own works for the owner', async () => {
+    for (const [route, { path, body, opensTo }] of Object.entries(
+      calls(
+        () => ours,
+        () => ourSession,
+      ),
+    )) {
+      if (opensTo !== 'owner') continue;
+      const [method] = route.split(' ') as [string];
+      const answer = await us.call(method, path, body);
+      expect(answer.status, `${route}: ${JSON.stringify(answer.body)}`).toBeLessThan(300);
+    }
+  });
+});
+
+describe('the database itself', () => {
+  it('shows the server nothing until an organisation is named', async () => {
+    const database = new Database(appUrl);
+    const nothing = await database.asOrganisation(v7(), (tx) => tx.select().from(athletes));
+    expect(nothing).toEqual([]);
+    const own = await database.asOrganisation(ours.organisationId, (tx) => tx.select().from(sessions));
+    expect(own.every((s) => s.organisationId === ours.organisationId)).toBe(true);
+    await database.close();
+  });
+
+  it('refuses a row written for another organisation', async () => {
+    const database = new Database(appUrl);
+    const foreign = database.asOrganisation(ours.organisationId, (tx) =>
+      tx
+        .insert(setLogs)
+        .values({ ...logged(), side: 'both', organisationId: theirs.organisationId, sessionId: theirSession.id }),
+    );
+    await expect(foreign).rejects.toThrow();
+    await database.close();
+  });
+});
