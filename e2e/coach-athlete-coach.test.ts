@@ -22,7 +22,7 @@ test('a coach composes with one key, changes, undoes, redoes, and it is kept', a
   expect(names.length).toBeGreaterThanOrEqual(8);
   await expect(page.getByText(/at least \d+\.\d % of the best possible/)).toBeVisible();
 
-  await page.locator('[data-row] button[aria-pressed]').nth(5).click();
+  await page.locator('[data-row] [data-name]').nth(5).click();
   const aside = page.getByRole('complementary', { name: 'Chosen item' });
   await expect(aside.getByRole('heading', { level: 2 })).toHaveText(names[5] as string);
   const instead = aside.locator('ul button').first();
@@ -55,18 +55,18 @@ test('a pinned item stays when the rest is composed anew; a removed one goes', a
   await signIn(page);
   await openAthlete(page, 'Ines Vold');
   const names = await rowNames(page);
-  await page.locator('[data-row] button[aria-pressed]').nth(6).click();
+  await page.locator('[data-row] [data-name]').nth(6).click();
   await page.keyboard.press('p');
   await expect(page.locator('[data-row]').nth(6)).toContainText('pinned');
   const pinned = names[6] as string;
   await page.getByRole('button', { name: 'Brief', exact: true }).click();
-  await page.getByLabel('Minutes').fill('20');
+  await page.getByRole('spinbutton', { name: 'Minutes' }).fill('20');
   await page.getByRole('button', { name: /^Recompose/ }).click();
   await expect.poll(() => rowNames(page), { timeout: 20_000 }).not.toEqual(names);
   expect(await rowNames(page)).toContain(pinned);
   await expect(page.getByText('of 20 min')).toBeVisible();
   const before = await rowNames(page);
-  await page.locator('[data-row] button[aria-pressed]').first().click();
+  await page.locator('[data-row] [data-name]').first().click();
   await page.keyboard.press('x');
   await expect.poll(() => rowNames(page)).toEqual(before.slice(1));
 });
@@ -89,7 +89,7 @@ test('sends; the outbox holds the link; the sheet is one page with every item', 
   await expect(page.locator('[data-row]').first()).toBeVisible();
   const names = await rowNames(page);
   link = await send(page);
-  await page.getByRole('link', { name: 'Outbox' }).click();
+  await page.getByRole('link', { name: 'Outbox', exact: true }).click();
   await expect(page.getByText('Hello Ines, your session').first()).toBeVisible();
   await page.goBack();
   await page.getByRole('link', { name: 'Sheet for print' }).click();

@@ -28,7 +28,7 @@ export async function compose(page: Page): Promise<void> {
 /** Rows of the session by name. */
 export async function rowNames(page: Page): Promise<string[]> {
   return page
-    .locator('[data-row] button[aria-pressed]')
+    .locator('[data-row] [data-name]')
     .evaluateAll((buttons) => buttons.map((b) => (b.firstChild?.textContent ?? '').trim()));
 }
 

@@ -71,11 +71,11 @@ function KitSection({ brief, change }: { brief: Brief; change: (b: Partial<Brief
           {problem}
         </p>
       )}
-      <div className="mt-1.5 flex flex-wrap gap-x-3 gap-y-0.5 text-[0.84rem]">
+      <div className="mt-1.5 flex flex-wrap gap-x-3 text-[0.84rem]">
         {anchors
           .filter((a) => a !== 'partner')
           .map((anchor) => (
-            <label key={anchor} className="flex items-center gap-1">
+            <label key={anchor} className="flex h-6 items-center gap-1">
               <input
                 type="checkbox"
                 checked={kit.anchors.includes(anchor)}
@@ -91,7 +91,7 @@ function KitSection({ brief, change }: { brief: Brief; change: (b: Partial<Brief
               {words(anchor)}
             </label>
           ))}
-        <label className="flex items-center gap-1">
+        <label className="flex h-6 items-center gap-1">
           <input
             type="checkbox"
             checked={kit.partner}
@@ -136,7 +136,7 @@ function RoomSection({ brief, change }: { brief: Brief; change: (b: Partial<Brie
       </div>
       <div className="mt-1.5 grid grid-cols-2 gap-x-3 text-[0.84rem]">
         {roomSwitches.map(([key, label]) => (
-          <label key={key} className="flex items-center gap-1">
+          <label key={key} className="flex h-6 items-center gap-1">
             <input type="checkbox" checked={Boolean(room[key])} onChange={(e) => set({ [key]: e.target.checked })} />
             {label}
           </label>

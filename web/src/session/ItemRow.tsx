@@ -67,6 +67,7 @@ export function GroupRows({ index, group, block, first, letter, asked, size, sel
               <button
                 type="button"
                 className="head block max-w-full cursor-pointer truncate text-[0.95rem] leading-tight"
+                data-name
                 aria-pressed={chosen}
               >
                 {item.name}
@@ -84,7 +85,7 @@ export function GroupRows({ index, group, block, first, letter, asked, size, sel
             <span className="absolute right-0 flex h-full items-center bg-lit px-1 text-quiet opacity-0 group-focus-within:opacity-100 group-hover:opacity-100">
               <button
                 type="button"
-                className="p-0.5 hover:text-ink"
+                className="grid size-6 place-items-center hover:text-ink"
                 title={choice.pinned ? 'Let go (p)' : 'Pin (p)'}
                 aria-label={`${choice.pinned ? 'Let go of' : 'Pin'} ${item.name}`}
                 onClick={() => edit((d) => pin(d, at, !choice.pinned))}
@@ -93,7 +94,7 @@ export function GroupRows({ index, group, block, first, letter, asked, size, sel
               </button>
               <button
                 type="button"
-                className="p-0.5 hover:text-oxide"
+                className="grid size-6 place-items-center hover:text-oxide"
                 title="Remove (x)"
                 aria-label={`Remove ${item.name}`}
                 onClick={() => edit((d) => remove(d, at))}
@@ -104,7 +105,7 @@ export function GroupRows({ index, group, block, first, letter, asked, size, sel
                 <button
                   type="button"
                   ref={setActivatorNodeRef}
-                  className="cursor-grab p-0.5 hover:text-ink"
+                  className="grid size-6 cursor-grab place-items-center hover:text-ink"
                   title="Drag inside the block"
                   aria-label={`Move ${item.name}`}
                   {...attributes}

@@ -37,6 +37,9 @@ function usePosition(frames: number, playing: boolean, seconds: number): number 
   return position;
 }
 
+/** A figure beside its name says nothing of its own. */
+const spoken = (name: string) => (name ? { role: 'img', 'aria-label': name } : { 'aria-hidden': true });
+
 /** The posed body, near limbs dark, far limbs lighter, what it works tinted; ground, supports, weights and bands drawn. */
 export function Figure({
   variant,
@@ -50,7 +53,7 @@ export function Figure({
 }: FigureProps) {
   const film = figureFilm(variant, size, loaded);
   const position = usePosition(film?.frames.length ?? 1, playing && at === undefined, seconds);
-  if (!film) return <div className={className} role="img" aria-label={name} />;
+  if (!film) return <div className={className} {...spoken(name)} />;
   const moving = playing && at === undefined;
   const index = at !== undefined ? Math.round(at * (film.frames.length - 1)) : moving ? position : film.still;
   const frame = film.frames[Math.min(index, film.frames.length - 1)] ?? film.frames[0];
@@ -65,8 +68,7 @@ export function Figure({
     <svg
       className={className}
       viewBox={`${s(left)} ${s(-top)} ${s(width + 0.16)} ${s(top + 0.07)}`}
-      role="img"
-      aria-label={name}
+      {...spoken(name)}
       preserveAspectRatio="xMidYMax meet"
     >
       {frame.wallX !== undefined && (

@@ -1,0 +1,48 @@
+import { Bench } from 'tinybench';
+import { addTo as addCompose } from './compose.bench';
+import { addTo as addLogWrite } from './log-write.bench';
+import { addTo as addStatics } from './statics.bench';
+
+interface Line {
+  group: string;
+  name: string;
+  medianMs: number;
+  /** Median over that of the group's first line, within this run. */
+  ratio: number;
+  samples: number;
+}
+
+async function run(group: string, fill: (bench: Bench) => unknown): Promise<Line[]> {
+  const bench = new Bench({ time: 1500, iterations: 8, warmupIterations: 3 });
+  const stop = await fill(bench);
+  await bench.run();
+  if (typeof stop === 'function') await (stop as () => Promise<void>)();
+  const medians = bench.tasks.map((task) => {
+    const latency = task.result?.latency;
+    if (!latency || task.result?.error) throw new Error(`${task.name} did not complete`);
+    return { name: task.name, medianMs: latency.p50 ?? latency.mean, samples: latency.samples?.length ?? 0 };
+  });
+  const first = medians[0]?.medianMs ?? 1;
+  return medians.map((m) => ({ group, ...m, ratio: m.medianMs / first }));
+}
+
+const { TROPAEUM_BENCH_SERVER, TROPAEUM_BENCH_TOKEN, TROPAEUM_BENCH_SESSION, TROPAEUM_BENCH_OWNER } = process.env;
+const lines = [...(await run('compose', addCompose)), ...(await run('statics', addStatics))];
+if (TROPAEUM_BENCH_SERVER && TROPAEUM_BENCH_TOKEN && TROPAEUM_BENCH_SESSION && TROPAEUM_BENCH_OWNER) {
+  const target = {
+    serverUrl: TROPAEUM_BENCH_SERVER,
+    linkToken: TROPAEUM_BENCH_TOKEN,
+    sessionId: TROPAEUM_BENCH_SESSION,
+    ownerUrl: TROPAEUM_BENCH_OWNER,
+  };
+  lines.push(...(await run('log write', (bench) => addLogWrite(bench, target))));
+}
+console.table(
+  lines.map(({ group, name, medianMs, ratio, samples }) => ({
+    group,
+    name,
+    'median ms': Number(medianMs.toFixed(2)),
+    'times the first': Number(ratio.toFixed(2)),
+    samples,
+  })),
+);

@@ -1,0 +1,67 @@
+import { fork } from 'node:child_process';
+import { createHash, randomBytes } from 'node:crypto';
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { ensureDependencies } from './dependencies.mjs';
+import { root } from './paths.mjs';
+import { ensurePackages } from './system.mjs';
+
+const port = 4377;
+
+/** Resident memory of a process, MB. */
+const residentMb = (pid) => Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))?.[1] ?? 0) / 1024;
+
+ensurePackages(['postgresql'], console.log);
+ensureDependencies();
+const { Cluster, runProgram } = await import('./database.mjs');
+const { ensureBuilt } = await import('./freshness.mjs');
+ensureBuilt();
+const cluster = new Cluster('test-database', { fast: true });
+await cluster.start();
+cluster.sql('postgres', 'drop database if exists bench with (force)');
+cluster.ensureDatabase('bench');
+const owner = cluster.url('tropaeum_owner', 'bench');
+await runProgram(process.execPath, [join(root, 'server/dist/prepare.mjs')], {
+  env: {
+    ...process.env,
+    TROPAEUM_OWNER_URL: owner,
+    TROPAEUM_MIGRATIONS: join(root, 'server/migrations'),
+    TROPAEUM_TODAY: '2026-12-09',
+  },
+});
+const server = fork(join(root, 'server/dist/main.mjs'), {
+  env: {
+    ...process.env,
+    TROPAEUM_DATABASE_URL: cluster.url('tropaeum_app', 'bench'),
+    TROPAEUM_PORT: String(port),
+    TROPAEUM_LOG: 'silent',
+    TROPAEUM_TODAY: '2026-12-09',
+  },
+});
+await new Promise((resolve) => server.once('message', resolve));
+try {
+  await new Promise((resolve) => setTimeout(resolve, 1500));
+  console.log(`Server memory at rest: ${residentMb(server.pid).toFixed(0)} MB`);
+  const token = randomBytes(32).toString('base64url');
+  const hash = createHash('sha256').update(token).digest('hex');
+  const [session, athlete, organisation] = cluster
+    .sql('bench', "select id, athlete_id, organisation_id from sessions where status = 'sent' limit 1")
+    .split('|');
+  cluster.sql(
+    'bench',
+    `insert into athlete_links values ('${hash}', '${organisation}', '${athlete}', now() + interval '1 day')`,
+  );
+  await runProgram(process.execPath, ['--import', 'tsx', join(root, 'bench/main.ts')], {
+    env: {
+      ...process.env,
+      TROPAEUM_BENCH_SERVER: `http://127.0.0.1:${port}`,
+      TROPAEUM_BENCH_TOKEN: token,
+      TROPAEUM_BENCH_SESSION: session,
+      TROPAEUM_BENCH_OWNER: owner,
+    },
+  });
+  console.log(`Server memory after the log writes: ${residentMb(server.pid).toFixed(0)} MB`);
+} finally {
+  server.kill('SIGTERM');
+  cluster.stop();
+}
