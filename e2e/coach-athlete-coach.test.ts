@@ -26,7 +26,7 @@ test('a coach composes with one key, changes, undoes, redoes, and it is kept', a
   const aside = page.getByRole('complementary', { name: 'Chosen item' });
   await expect(aside.getByRole('heading', { level: 2 })).toHaveText(names[5] as string);
   const instead = aside.locator('ul button').first();
-  const other = (await instead.locator('span').first().innerText()).trim();
+  const other = (await instead.locator('span.truncate').innerText()).trim();
   await instead.click();
   await expect.poll(() => rowNames(page)).toContain(other);
 
@@ -80,6 +80,11 @@ test('kit is typed in a line, or refused with the word marked', async ({ page })
   await expect(page.getByRole('alert').filter({ hasText: '"two"' })).toBeVisible();
   await kit.fill('2x7,5 kg dumbbell');
   await kit.press('Enter');
+  await expect(page.getByText('2 × dumbbell 7.5 kg')).toBeVisible();
+  // What was learned of the athlete is kept with the athlete.
+  const kept = page.waitForResponse((r) => r.request().method() === 'PATCH' && r.ok());
+  await kept;
+  await page.reload();
   await expect(page.getByText('2 × dumbbell 7.5 kg')).toBeVisible();
 });
 

@@ -1,5 +1,6 @@
 export class Cluster {
   constructor(name: string, options?: { fast?: boolean });
+  readonly folder: string;
   start(): Promise<void>;
   stop(): void;
   ensureDatabase(name: string): void;

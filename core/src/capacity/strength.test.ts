@@ -49,6 +49,16 @@ describe('effort', () => {
     expect(share('push-up-hands-raised', 0, tested) / share('push-up', 0, tested)).toBeCloseTo(ratio, 6);
   });
 
+  it('an intermediate man comes out at some 25 push-ups, each harder version at fewer', () => {
+    const man: Athlete = { ...athlete, sex: 'male' };
+    const reps = ['push-up-hands-raised', 'push-up', 'push-up-feet-raised'].map((id) =>
+      epleyRepetitions(share(id, 0, man)),
+    );
+    expect(reps[1]).toBeGreaterThan(18);
+    expect(reps[1]).toBeLessThan(32);
+    expect([...reps].sort((a, b) => b - a)).toEqual(reps);
+  });
+
   it('lowering on the knees is near or beyond what most can hold', () => {
     expect(share('nordic-lowering')).toBeGreaterThan(0.9);
   });

@@ -9,12 +9,13 @@ import type { JointAction, Level, Motion } from '../exercise/vocabulary';
 
 /**
  * Most moment one limb can hold at a joint, N m per kg of body mass, trained adult man; starting guesses,
- * order of size from dynamometry, common practice, no source. Trunk and neck are for the whole body.
+ * order of size from dynamometry, common practice, no source. Trunk and neck are for the whole body. The elbow's is in the planar model's own
+ * terms, where elbows stay beside the body: set so that an intermediate man comes out at some 25 push-ups.
  */
 const startingMoment: Record<LoadedJoint, number> = {
   neck: 0.5,
   shoulder: 1.15,
-  elbow: 0.85,
+  elbow: 1.75,
   wrist: 0.3,
   trunk: 3.6,
   hip: 3.3,
@@ -25,6 +26,7 @@ const startingMoment: Record<LoadedJoint, number> = {
 /** Some motions of a joint are weaker than its strongest one; order of size from dynamometry, common practice, no source. */
 const weakerMotion: Partial<Record<`${LoadedJoint} ${Motion}`, number>> = {
   'knee flexion': 0.6,
+  'elbow flexion': 0.75,
   'ankle flexion': 0.3,
   'trunk rotation': 0.7,
 };

@@ -1,7 +1,7 @@
 import type { Variant } from '../exercise/variant';
 import type { BlockKind } from '../exercise/vocabulary';
 import { seasonReason } from './candidates';
-import { columnOf } from './column';
+import { columnOf, groupSeconds } from './column';
 import type { Context } from './context';
 import type { Choice, Draft } from './draft';
 import { add, choiceAt, type ItemPlace, swap } from './edit';
@@ -14,6 +14,14 @@ export interface Alternative {
   choice: Choice;
   /** Change of the session's worth, share of now; negative costs. */
   difference: number;
+  /** Seconds by which the session would run over its minutes with it; 0 when it fits. */
+  overSeconds: number;
+}
+
+/** Seconds by which a draft runs over the minutes of its brief. */
+function overrun(context: Context, draft: Draft): number {
+  const seconds = draft.groups.reduce((sum, group) => sum + groupSeconds(group), 0);
+  return Math.max(0, seconds - context.brief.minutes * 60);
 }
 
 /** Worth of a draft by the measure that the composer maximises. */
@@ -52,13 +60,21 @@ function ranked(
     if (seasonReason(variant, context.brief)) continue;
     const dosed = prescribe(candidate, block, sets, context.brief, context.body);
     if (!dosed) continue;
-    const difference = (worthOfDraft(context, place(dosed.choice)) - now) / Math.max(now, 1e-9);
-    alternatives.push({ variant, choice: dosed.choice, difference });
+    const changed = place(dosed.choice);
+    alternatives.push({
+      variant,
+      choice: dosed.choice,
+      difference: (worthOfDraft(context, changed) - now) / Math.max(now, 1e-9),
+      overSeconds: overrun(context, changed),
+    });
   }
-  return alternatives.sort((a, b) => b.difference - a.difference || a.variant.id.localeCompare(b.variant.id));
+  const fits = (a: Alternative) => Number(a.overSeconds === 0);
+  return alternatives.sort(
+    (a, b) => fits(b) - fits(a) || b.difference - a.difference || a.variant.id.localeCompare(b.variant.id),
+  );
 }
 
-/** What else could stand in an item's place, best first, with what it would cost or gain. */
+/** What else could stand in an item's place, with what it would cost or gain: what fits the minutes first, best first. */
 export function alternativesTo(context: Context, draft: Draft, at: ItemPlace): Alternative[] {
   const now = choiceAt(draft, at);
   const block = draft.groups[at.group]?.block;

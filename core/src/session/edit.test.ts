@@ -102,7 +102,9 @@ describe('alternatives', () => {
   it('come ranked with what they cost, from other families only', () => {
     const found = alternativesTo(context, draft, at);
     expect(found.length).toBeGreaterThan(3);
-    const differences = found.map((a) => a.difference);
+    const fitting = found.filter((a) => a.overSeconds === 0);
+    expect(found.slice(0, fitting.length)).toEqual(fitting);
+    const differences = fitting.map((a) => a.difference);
     expect([...differences].sort((a, b) => b - a)).toEqual(differences);
     const used = new Set(['split-squat', 'row', 'calf-raise', 'march', 'stretch-hold']);
     expect(found.filter((a) => used.has(a.variant.family))).toEqual([]);
@@ -113,6 +115,16 @@ describe('alternatives', () => {
     if (!best) throw new Error('nothing offered');
     const now = worthOfDraft(context, draft);
     expect((worthOfDraft(context, swap(draft, at, best.choice)) - now) / now).toBeCloseTo(best.difference, 9);
+  });
+
+  it('say by how much a longer one runs over the minutes', () => {
+    const tight = contextOf(plainBrief({ minutes: 12 }));
+    const over = alternativesTo(tight, draft, at).filter((a) => a.overSeconds > 0);
+    expect(over.length).toBeGreaterThan(0);
+    for (const a of over) {
+      const seconds = swap(draft, at, a.choice).groups.reduce((s, g) => s + groupSeconds(g), 0);
+      expect(seconds - 12 * 60).toBeCloseTo(a.overSeconds, 6);
+    }
   });
 
   it('offer what fits a block and is not there yet', () => {

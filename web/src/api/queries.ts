@@ -14,7 +14,7 @@ export const queryClient = new QueryClient({
 export const useMe = () => useQuery({ queryKey: ['me'], queryFn: () => ask<Me>('/me') });
 export const useSquads = () => useQuery({ queryKey: ['squads'], queryFn: () => ask<Squads>('/squads') });
 export const useAthlete = (id: string) =>
-  useQuery({ queryKey: ['athlete', id], queryFn: () => ask<AthleteDetail>(`/athletes/${id}`) });
+  useQuery({ queryKey: ['athlete', id], queryFn: () => ask<AthleteDetail>(`/athletes/${id}`), enabled: id !== '' });
 export const useOutbox = () =>
   useQuery({ queryKey: ['outbox'], queryFn: () => ask<{ messages: OutboxMessage[] }>('/outbox') });
 export const useReturned = (sessionId: string) =>

@@ -27,7 +27,7 @@ function Done({ item }: { item: ReviewedItem }) {
     <>
       {sides.map(({ side, sets }) => (
         <span key={side} className="dose block">
-          {side !== 'both' && <span className="inline-block w-10 text-quiet">{side}</span>}
+          {side !== 'both' && <span className="inline-block w-12 text-quiet">{side}</span>}
           {sets.map((s, i) => (
             <span
               key={i}

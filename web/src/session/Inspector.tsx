@@ -8,7 +8,7 @@ import { derivation } from '@tropaeum/core/session/reason';
 import { transferOf } from '@tropaeum/core/sport/transfer';
 import { useEffect, useState } from 'react';
 import { Figure } from '../ui/Figure';
-import { words } from '../ui/words';
+import { clock, words } from '../ui/words';
 import { composer, type OfferedAlternative } from '../workers/composing';
 import { useSession } from './store';
 
@@ -155,7 +155,12 @@ export function Inspector({ at, group, choice, item, context, size }: InspectorP
               className="flex w-full cursor-pointer justify-between gap-2 border-b border-edge py-1 text-left text-[0.9rem] hover:bg-lit"
               onClick={() => edit((d) => swap(d, at, { ...a.choice, pinned: choice.pinned }))}
             >
-              <span className="truncate">{a.name}</span>
+              <span className="min-w-0">
+                <span className="block truncate">{a.name}</span>
+                {a.overSeconds > 0 && (
+                  <span className="block text-[0.76rem] text-bronze">{clock(a.overSeconds)} over the minutes</span>
+                )}
+              </span>
               <span
                 className={`dose ${a.difference < -0.03 ? 'text-oxide' : 'text-quiet'}`}
               >{`${a.difference > 0 ? '+' : a.difference < 0 ? '−' : ''}${Math.abs(a.difference * 100).toFixed(1)} %`}</span>

@@ -29,6 +29,7 @@ import { type SaveState, useAutosave } from './autosave';
 import { BriefPanel } from './BriefPanel';
 import { Inspector } from './Inspector';
 import { GroupRows, weaveColumn } from './ItemRow';
+import { useKeepAthlete } from './keep-athlete';
 import { Strip } from './Strip';
 import { proofOf, useSession } from './store';
 import { WeaveFoot, WeaveHead } from './Weave';
@@ -147,6 +148,7 @@ export function SessionView() {
   const session = useSession();
   const { brief, draft, bound, selected, composing, refused, stored } = session;
   const save = useAutosave();
+  useKeepAthlete();
   const { send, link, problem: sendProblem, sending } = useSend();
   const [showBrief, setShowBrief] = useState(false);
   const sensors = useSensors(

@@ -20,12 +20,17 @@ export interface OfferedAlternative {
   name: string;
   choice: Alternative['choice'];
   difference: number;
+  overSeconds: number;
 }
 
 const offered = (list: Alternative[], most: number): OfferedAlternative[] =>
-  list
-    .slice(0, most)
-    .map(({ variant, choice, difference }) => ({ variant: variant.id, name: variant.name, choice, difference }));
+  list.slice(0, most).map(({ variant, choice, difference, overSeconds }) => ({
+    variant: variant.id,
+    name: variant.name,
+    choice,
+    difference,
+    overSeconds,
+  }));
 
 const composer = {
   async compose(brief: Brief): Promise<Composition> {

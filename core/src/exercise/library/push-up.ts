@@ -30,14 +30,14 @@ export default family(
         {
           name: 'top',
           base: 'plank',
-          change: { lean: 58, shoulder: 72 },
+          change: { lean: 58, shoulder: 60 },
           on: ['toes', 'hands@sofa'],
           fix: ['hip', 'knee'],
         },
         {
           name: 'bottom',
           base: 'plank',
-          change: { lean: 70, shoulder: 18, elbow: 100 },
+          change: { lean: 70, shoulder: 12, elbow: 84 },
           on: ['toes', 'hands@sofa'],
           fix: ['hip', 'knee'],
         },
