@@ -27,8 +27,18 @@ module.exports = {
       from: {},
       to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } },
     },
-    { name: 'body-first', severity: 'error', from: { path: '^core/src/body' }, to: { path: '^core/src/(?!body)' } },
-    { name: 'dose-first', severity: 'error', from: { path: '^core/src/dose' }, to: { path: '^core/src/(?!dose)' } },
+    {
+      name: 'body-first',
+      severity: 'error',
+      from: { path: '^core/src/body', pathNot: '\\.test\\.ts$' },
+      to: { path: '^core/src/(?!body)' },
+    },
+    {
+      name: 'dose-first',
+      severity: 'error',
+      from: { path: '^core/src/dose', pathNot: '\\.test\\.ts$' },
+      to: { path: '^core/src/(?!dose)' },
+    },
     {
       name: 'exercise-before-sport',
       severity: 'error',

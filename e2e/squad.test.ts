@@ -1,0 +1,95 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from '@playwright/test';
+import { compose, openAthlete, send, signIn } from './desk';
+
+test('an athlete is added, faults named at their fields, and written for at once', async ({ page }) => {
+  await signIn(page);
+  await page.getByRole('button', { name: 'Add' }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByLabel('Name').fill('Runa Eide');
+  await dialog.getByLabel('Height, cm').fill('17');
+  await dialog.getByLabel('Mass, kg').fill('61');
+  await dialog.getByLabel('Born').fill('2008-05-05');
+  await dialog.getByRole('button', { name: 'Add and write a session' }).click();
+  await expect(dialog.getByText('must be 120 cm or more')).toBeVisible();
+  await expect(dialog.getByLabel('Name')).toHaveValue('Runa Eide');
+  await dialog.getByLabel('Height, cm').fill('171');
+  await dialog.getByRole('button', { name: 'Add and write a session' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Runa Eide' })).toBeVisible();
+  await expect(page.getByText('Nothing at all: bodyweight it is.')).toBeVisible();
+  await compose(page);
+  await expect(page.getByText(/years old: an adult in reach/)).toHaveCount(0);
+});
+
+test('typing finds, arrows choose, nobody found says so', async ({ page }) => {
+  await signIn(page);
+  const find = page.getByPlaceholder('Type a name, Enter opens');
+  await find.fill('zzz');
+  await expect(page.getByText('Nobody by that name.')).toBeVisible();
+  await find.press('Escape');
+  await find.fill('canoe');
+  await expect(page.locator('tbody tr')).toHaveCount(2);
+  await find.press('ArrowDown');
+  const second = await page.locator('tbody tr').nth(1).locator('a').first().innerText();
+  await find.press('Enter');
+  await expect(page.getByRole('heading', { level: 1, name: second })).toBeVisible();
+});
+
+test('a day chosen on the ribbon is a page of its own', async ({ page }) => {
+  await signIn(page);
+  await openAthlete(page, 'Tove Aas');
+  await page.getByLabel('Day').fill('2026-12-18');
+  await expect(page.getByText('Nothing written for Fri 18 Dec yet.')).toBeVisible();
+  await compose(page);
+  await page.getByLabel('Day').fill('2026-12-09');
+  await expect(page.getByText('Nothing written for')).toHaveCount(0);
+  await page.getByLabel('Day').fill('2026-12-18');
+  await expect(page.locator('[data-row]').first()).toBeVisible();
+});
+
+test('light and dark are kept', async ({ page }) => {
+  await signIn(page);
+  const theme = () => page.evaluate(() => document.documentElement.dataset.theme);
+  const before = await theme();
+  await page.getByRole('button', { name: 'Light or dark' }).click();
+  expect(await theme()).not.toBe(before);
+  const chosen = await theme();
+  await page.reload();
+  await expect.poll(theme).toBe(chosen);
+});
+
+test('the outbox is empty-handed until something is sent, and the athlete of a minor squad is told of an adult', async ({
+  page,
+  browser,
+}) => {
+  await signIn(page);
+  await openAthlete(page, 'Nora Fjell');
+  await compose(page);
+  await expect(page.getByText('15 years old: an adult in reach while training')).toBeVisible();
+  const link = await send(page);
+  const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
+  const phone = await context.newPage();
+  await phone.goto(link);
+  await expect(phone.getByText('Have an adult in reach.')).toBeVisible();
+  const { violations } = await new AxeBuilder({ page: phone }).withTags(['wcag2a', 'wcag2aa', 'wcag22aa']).analyze();
+  const serious = violations
+    .filter((v) => v.impact === 'serious' || v.impact === 'critical')
+    .map((v) => `${v.id}: ${v.nodes[0]?.target}`);
+  expect(serious).toEqual([]);
+  await context.close();
+});
+
+test('the server gone: what is typed stays, and is saved when it is back', async ({ page, context }) => {
+  await signIn(page);
+  await openAthlete(page, 'Aksel Vik');
+  await expect(page.locator('[data-row]').first()).toBeVisible();
+  await context.setOffline(true);
+  await page.locator('[data-row] [data-name]').first().click();
+  await page.keyboard.press('p');
+  await expect(page.getByText('Not saved: The server cannot be reached.')).toBeVisible();
+  await expect(page.locator('[data-row]').first()).toContainText('pinned');
+  await context.setOffline(false);
+  await expect(page.getByText('saved', { exact: true })).toBeVisible({ timeout: 15_000 });
+  await page.reload();
+  await expect(page.locator('[data-row]').first()).toContainText('pinned');
+});
