@@ -111,6 +111,7 @@ CREATE TABLE "sessions" (
 	"brief" jsonb NOT NULL,
 	"draft" jsonb NOT NULL,
 	"plan" jsonb NOT NULL,
+	"work" jsonb NOT NULL,
 	"sent_at" timestamp with time zone,
 	"updated_at" timestamp with time zone DEFAULT now() NOT NULL,
 	CONSTRAINT "sessions_athlete_id_on_unique" UNIQUE("athlete_id","on")

@@ -19,7 +19,6 @@ const contentPolicy = {
   imgSrc: ["'self'", 'data:', 'blob:'],
   fontSrc: ["'self'"],
   styleSrc: ["'self'"],
-  styleSrcAttr: ["'unsafe-inline'"],
   manifestSrc: ["'self'"],
   formAction: ["'self'"],
   frameAncestors: ["'none'"],

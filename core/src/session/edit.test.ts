@@ -8,6 +8,7 @@ import { contextOf } from './context';
 import { type Choice, choicesOf, type Draft, roundsOf } from './draft';
 import { add, choiceAt, moveGroup, pairWithNext, pin, redose, remove, split, swap } from './edit';
 import { planOf } from './plan';
+import { workByQuality } from './work';
 
 const choice = (variant: string, dose: string): Choice => ({ variant, dose: parseDose(dose), pinned: false });
 
@@ -147,6 +148,15 @@ describe('plan of an edited draft', () => {
   it('stops what this athlete cannot do here', () => {
     const impossible = swap(draft, at, choice('pull-up', '3x5'));
     expect(status(impossible, 'kit')).toBe('stop');
+  });
+
+  it('its work by quality is the whole of its minutes', () => {
+    const plan = planOf(context, draft);
+    const work = workByQuality(plan);
+    const whole = Object.values(work).reduce((s, minutes) => s + minutes, 0);
+    expect(Math.abs(whole - plan.minutes.planned)).toBeLessThan(0.06);
+    expect(work.strength).toBeGreaterThan(work.preparation);
+    expect([work.power, work.trunk]).toEqual([0, 0]);
   });
 
   it('has exactly one dose an item', () => {

@@ -3,6 +3,7 @@ import type { Kit } from '@tropaeum/core/kit/kit';
 import type { Brief, HouseRules } from '@tropaeum/core/session/brief';
 import type { Draft } from '@tropaeum/core/session/draft';
 import type { Plan } from '@tropaeum/core/session/plan';
+import type { WorkByQuality } from '@tropaeum/core/session/work';
 import {
   boolean,
   date,
@@ -152,6 +153,8 @@ export const sessions = pgTable(
     brief: jsonb('brief').$type<Brief>().notNull(),
     draft: jsonb('draft').$type<Draft>().notNull(),
     plan: jsonb('plan').$type<Plan>().notNull(),
+    /** Minutes by quality, beside the plan so that lists need not read it. */
+    work: jsonb('work').$type<WorkByQuality>().notNull(),
     sentAt: moment('sent_at'),
     updatedAt: moment('updated_at').notNull().defaultNow(),
   },

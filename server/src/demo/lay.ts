@@ -8,6 +8,7 @@ import type { Draft } from '@tropaeum/core/session/draft';
 import { highsSolver } from '@tropaeum/core/session/highs-solver';
 import { planOf } from '@tropaeum/core/session/plan';
 import type { Solver } from '@tropaeum/core/session/solver';
+import { workByQuality } from '@tropaeum/core/session/work';
 import { drizzle, type NodePgDatabase } from 'drizzle-orm/node-postgres';
 import loadHighs from 'highs';
 import { Client } from 'pg';
@@ -103,6 +104,7 @@ async function laySession(
     brief,
     draft: made.draft,
     plan,
+    work: workByQuality(plan),
     ...(status === 'draft' ? {} : { sentAt: `${daysBefore(brief.date, 1)}T20:00:00Z` }),
   });
   return id;

@@ -156,6 +156,7 @@ export function athleteRoutes({ database, today }: Services): Router {
           on: s.on,
           status: s.status,
           planned: s.plan.minutes.planned,
+          work: s.work,
           report: reportWords(reports.find((r) => r.sessionId === s.id)),
         })),
       };

@@ -1,6 +1,7 @@
 import type { Brief } from '@tropaeum/core/session/brief';
 import type { Draft } from '@tropaeum/core/session/draft';
 import type { Plan } from '@tropaeum/core/session/plan';
+import { workByQuality } from '@tropaeum/core/session/work';
 import { and, desc, eq, gte, inArray, lte, ne, sql } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import type { Transaction } from '../database/database';
@@ -16,6 +17,9 @@ export interface SessionContent {
   plan: Plan;
 }
 
+/** What is stored of a session's content; the work is always the plan's own. */
+const stored = (content: SessionContent) => ({ ...content, work: workByQuality(content.plan) });
+
 /** Sessions of everybody in a span of days, without their plans: what lists and the ribbon need. */
 export async function sessionsBetween(tx: Transaction, from: string, to: string) {
   return tx
@@ -24,6 +28,7 @@ export async function sessionsBetween(tx: Transaction, from: string, to: string)
       athleteId: sessions.athleteId,
       on: sessions.on,
       status: sessions.status,
+      work: sessions.work,
       planned: sql<number>`(${sessions.plan}->'minutes'->>'planned')::float`,
     })
     .from(sessions)
@@ -68,7 +73,7 @@ export async function addSession(
 ): Promise<SessionRow> {
   const rows = await tx
     .insert(sessions)
-    .values({ id: v7(), organisationId, athleteId, on, ...content })
+    .values({ id: v7(), organisationId, athleteId, on, ...stored(content) })
     .returning();
   return rows[0] as SessionRow;
 }
@@ -82,7 +87,7 @@ export async function saveSession(
 ): Promise<SessionRow | undefined> {
   const rows = await tx
     .update(sessions)
-    .set({ ...content, revision: revision + 1, updatedAt: sql`now()` })
+    .set({ ...stored(content), revision: revision + 1, updatedAt: sql`now()` })
     .where(and(eq(sessions.id, id), eq(sessions.revision, revision)))
     .returning();
   return rows[0];

@@ -6,6 +6,7 @@ import type { Brief } from '@tropaeum/core/session/brief';
 import type { Proof } from '@tropaeum/core/session/compose';
 import type { Draft } from '@tropaeum/core/session/draft';
 import type { Plan } from '@tropaeum/core/session/plan';
+import type { WorkByQuality } from '@tropaeum/core/session/work';
 
 export interface Me {
   id: string;
@@ -27,6 +28,8 @@ export interface ListedSession {
   on: string;
   status: 'draft' | 'sent' | 'done';
   planned: number;
+  /** Minutes by quality. */
+  work: WorkByQuality;
   report: Report | null;
 }
 

@@ -108,7 +108,7 @@ const roomSwitches: [keyof Room, string][] = [
   ['wall', 'free wall'],
   ['stairs', 'stairs'],
   ['slidingFloor', 'floor slides'],
-  ['quiet', 'neighbours below'],
+  ['quiet', 'keep quiet'],
 ];
 
 function RoomSection({ brief, change }: { brief: Brief; change: (b: Partial<Brief>) => void }) {

@@ -9,7 +9,14 @@ function session(on: string, status: ListedSession['status'], score?: number): L
     status === 'done'
       ? { effort: 6, minutes: 30, note: null, pain: score ? [{ region: 'shoulder' as const, score }] : [] }
       : null;
-  return { id: on, on, status, planned: 30, report };
+  return {
+    id: on,
+    on,
+    status,
+    planned: 30,
+    work: { strength: 30, power: 0, prevention: 0, trunk: 0, preparation: 0 },
+    report,
+  };
 }
 
 const athlete = (...sessions: ListedSession[]): ListedAthlete => ({

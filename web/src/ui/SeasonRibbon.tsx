@@ -1,4 +1,5 @@
 import { dayAfter, daysBetween } from '@tropaeum/core/athlete/athlete';
+import { type Quality, qualities } from '@tropaeum/core/exercise/vocabulary';
 import { mondayOf } from '@tropaeum/core/season/season';
 import type { ListedSession, SquadSeason } from '../api/types';
 import { dayName } from './days';
@@ -16,23 +17,92 @@ const weeksAhead = 7;
 const width = 1120;
 const base = 64;
 
-/** The weeks around today: thickness is minutes done and planned, pennants are fixtures, labels are phases. */
+interface Week {
+  from: string;
+  /** Minutes by quality, done and still open. */
+  parts: { quality: Quality; done: number; open: number }[];
+  minutes: number;
+}
+
+function weekFrom(from: string, sessions: readonly ListedSession[]): Week {
+  const inWeek = sessions.filter((s) => s.on >= from && s.on < dayAfter(from, 7));
+  const sum = (quality: Quality, done: boolean) =>
+    inWeek.filter((s) => (s.status === 'done') === done).reduce((m, s) => m + s.work[quality], 0);
+  const parts = qualities.map((quality) => ({ quality, done: sum(quality, true), open: sum(quality, false) }));
+  return { from, parts, minutes: parts.reduce((m, p) => m + p.done + p.open, 0) };
+}
+
+/** Told apart by texture as well as by colour. */
+function Textures() {
+  return (
+    <defs>
+      <pattern id="work-power" width="4" height="4" patternUnits="userSpaceOnUse">
+        <rect width="4" height="4" fill="var(--oxide)" />
+        <circle cx="2" cy="2" r="0.9" fill="var(--paper)" />
+      </pattern>
+      <pattern id="work-prevention" width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+        <rect width="5" height="5" fill="var(--laurel)" />
+        <line x1="0" y1="0" x2="0" y2="5" stroke="var(--paper)" strokeWidth="1" />
+      </pattern>
+      <pattern id="work-trunk" width="4" height="4" patternUnits="userSpaceOnUse">
+        <rect width="4" height="4" fill="var(--bronze)" />
+        <line x1="0" y1="2" x2="4" y2="2" stroke="var(--paper)" strokeWidth="0.8" />
+      </pattern>
+    </defs>
+  );
+}
+
+const fill: Record<Quality, string> = {
+  strength: 'var(--slate)',
+  power: 'url(#work-power)',
+  prevention: 'url(#work-prevention)',
+  trunk: 'url(#work-trunk)',
+  preparation: 'var(--stone)',
+};
+
+/** One week as a stack of qualities; what is planned and not done stands faint on top. */
+function WeekBar({ week, x, width: wide, scale }: { week: Week; x: number; width: number; scale: number }) {
+  let top = base;
+  const layers = [
+    ...week.parts.map((p) => ({ ...p, minutes: p.done, faint: false })),
+    ...week.parts.map((p) => ({ ...p, minutes: p.open, faint: true })),
+  ];
+  const told = week.parts
+    .filter((p) => p.done + p.open > 0)
+    .map((p) => `${p.quality} ${Math.round(p.done)} of ${Math.round(p.done + p.open)} min`);
+  return (
+    <g>
+      {told.length > 0 && <title>{`Week of ${dayName(week.from)}: ${told.join(', ')}`}</title>}
+      {layers.map(({ quality, minutes, faint }) => {
+        const height = minutes * scale;
+        top -= height;
+        return (
+          height > 0 && (
+            <rect
+              key={`${quality}${faint}`}
+              x={x}
+              y={top}
+              width={wide}
+              height={height}
+              fill={fill[quality]}
+              opacity={faint ? 0.35 : 1}
+            />
+          )
+        );
+      })}
+    </g>
+  );
+}
+
+/** The weeks around today: thickness is the work by quality, done and planned, pennants are fixtures, labels are phases. */
 export function SeasonRibbon({ season, sessions, day, today, onDay }: RibbonProps) {
   const start = dayAfter(mondayOf(today), -7 * weeksBack);
   const days = 7 * (weeksBack + weeksAhead);
   const x = (on: string) => (daysBetween(start, on) / days) * width;
   const inside = (on: string) => on >= start && daysBetween(start, on) <= days;
-  const weeks = Array.from({ length: weeksBack + weeksAhead }, (_, w) => {
-    const from = dayAfter(start, 7 * w);
-    const inWeek = sessions.filter((s) => s.on >= from && s.on < dayAfter(from, 7));
-    return {
-      from,
-      done: inWeek.filter((s) => s.status === 'done').reduce((m, s) => m + s.planned, 0),
-      open: inWeek.filter((s) => s.status !== 'done').reduce((m, s) => m + s.planned, 0),
-    };
-  });
-  const most = Math.max(60, ...weeks.map((w) => w.done + w.open));
-  const height = (minutes: number) => (minutes / most) * 40;
+  const weeks = Array.from({ length: weeksBack + weeksAhead }, (_, w) => weekFrom(dayAfter(start, 7 * w), sessions));
+  const most = Math.max(60, ...weeks.map((w) => w.minutes));
+  const scale = 44 / most;
   const phases = season.phases.filter((p) => p.endsOn >= start && inside(p.startsOn < start ? start : p.startsOn));
   return (
     <svg
@@ -42,29 +112,9 @@ export function SeasonRibbon({ season, sessions, day, today, onDay }: RibbonProp
       role="group"
       aria-label="Season"
     >
-      <defs>
-        <pattern id="open-work" width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-          <rect width="5" height="5" fill="var(--edge)" />
-          <line x1="0" y1="0" x2="0" y2="5" stroke="var(--bronze)" strokeWidth="2" />
-        </pattern>
-      </defs>
+      <Textures />
       {weeks.map((week) => (
-        <g key={week.from}>
-          <rect
-            x={x(week.from) + 1}
-            y={base - height(week.done)}
-            width={width / weeks.length - 2}
-            height={height(week.done)}
-            fill="var(--slate)"
-          />
-          <rect
-            x={x(week.from) + 1}
-            y={base - height(week.done) - height(week.open)}
-            width={width / weeks.length - 2}
-            height={height(week.open)}
-            fill="url(#open-work)"
-          />
-        </g>
+        <WeekBar key={week.from} week={week} x={x(week.from) + 1} width={width / weeks.length - 2} scale={scale} />
       ))}
       <line x1="0" x2={width} y1={base} y2={base} stroke="var(--ink)" strokeWidth="1.5" />
       {phases.map((phase) => {
