@@ -37,6 +37,7 @@ function vitest() {
   spawnSync('npx', ['vitest', 'run', '--reporter=dot', '--reporter=json', `--outputFile.json=${report}`], {
     cwd: root,
     stdio: ['ignore', 'inherit', 'inherit'],
+    env: { ...process.env, NO_COLOR: '1' },
   });
   try {
     const result = JSON.parse(readFileSync(report, 'utf8'));

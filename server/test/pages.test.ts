@@ -1,0 +1,61 @@
+import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { createServer, type Server } from 'node:http';
+import type { AddressInfo } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import pino from 'pino';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { createApp } from '../src/app';
+
+let server: Server;
+let url: string;
+const folder = mkdtempSync(join(tmpdir(), 'pages-'));
+
+beforeAll(async () => {
+  mkdirSync(join(folder, 'web', 'assets'), { recursive: true });
+  writeFileSync(join(folder, 'secret.txt'), 'not for anybody');
+  writeFileSync(join(folder, 'web', 'index.html'), '<!doctype html><title>page</title>');
+  writeFileSync(join(folder, 'web', 'sw.js'), '// worker');
+  writeFileSync(join(folder, 'web', 'assets', 'main-abc123.js'), 'export {}');
+  writeFileSync(join(folder, 'web', 'assets', 'compose.worker-abc123.js'), 'export {}');
+  const app = createApp({ log: pino({ level: 'silent' }) } as never, join(folder, 'web'));
+  server = createServer(app.callback());
+  await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
+  url = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
+});
+afterAll(() => {
+  server.close();
+  rmSync(folder, { recursive: true });
+});
+
+describe('pages', () => {
+  it.each(['/', '/athletes/x', '/a/some-token', '/sheet/1'])(
+    '%s is the one page, asked for anew each time',
+    async (path) => {
+      const answer = await fetch(url + path);
+      expect(answer.status).toBe(200);
+      expect(await answer.text()).toContain('<title>page</title>');
+      expect(answer.headers.get('cache-control')).toBe('no-cache');
+    },
+  );
+
+  it('hashed files are kept for ever, the service worker is not', async () => {
+    expect((await fetch(`${url}/assets/main-abc123.js`)).headers.get('cache-control')).toContain('immutable');
+    expect((await fetch(`${url}/sw.js`)).headers.get('cache-control')).toContain('max-age=0');
+  });
+
+  it('only the composing worker may compile WebAssembly', async () => {
+    const policy = async (path: string) => (await fetch(url + path)).headers.get('content-security-policy') ?? '';
+    expect(await policy('/assets/compose.worker-abc123.js')).toContain("'wasm-unsafe-eval'");
+    expect(await policy('/')).not.toContain('unsafe');
+    expect(await policy('/')).toContain("default-src 'none'");
+  });
+
+  it.each(['/../secret.txt', '/assets/../../secret.txt', '/%2e%2e/secret.txt', '/missing.js'])(
+    '%s gives nothing away',
+    async (path) => {
+      const answer = await fetch(url + path);
+      expect(await answer.text()).not.toContain('not for anybody');
+    },
+  );
+});
