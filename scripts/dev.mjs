@@ -18,12 +18,15 @@ const environment = {
 };
 await runProgram(process.execPath, ['--import', 'tsx', 'server/src/prepare.ts'], { env: environment });
 const children = [
-  spawn('npx', ['tsx', 'watch', 'server/src/main.ts'], {
+  spawn(join(root, 'node_modules/.bin/tsx'), ['watch', 'server/src/main.ts'], {
     cwd: root,
     stdio: 'inherit',
     env: { ...process.env, TROPAEUM_DATABASE_URL: cluster.url('tropaeum_app', 'tropaeum'), TROPAEUM_PORT: '4180' },
   }),
-  spawn('npx', ['vite', 'web', '--host', '127.0.0.1', '--port', '5173'], { cwd: root, stdio: 'inherit' }),
+  spawn(join(root, 'node_modules/.bin/vite'), ['web', '--host', '127.0.0.1', '--port', '5173'], {
+    cwd: root,
+    stdio: 'inherit',
+  }),
 ];
 const stop = () => {
   for (const child of children) child.kill('SIGTERM');
