@@ -64,11 +64,14 @@ test('a pinned item stays when the rest is composed anew; a removed one goes', a
   await page.getByRole('button', { name: /^Recompose/ }).click();
   await expect.poll(() => rowNames(page), { timeout: 20_000 }).not.toEqual(names);
   expect(await rowNames(page)).toContain(pinned);
-  await expect(page.getByText('of 20 min')).toBeVisible();
+  await expect(page.getByRole('main').getByText('of 20 min')).toBeVisible();
   const before = await rowNames(page);
   await page.locator('[data-row] [data-name]').first().click();
   await page.keyboard.press('x');
   await expect.poll(() => rowNames(page)).toEqual(before.slice(1));
+  // The best that still fits is added to a block, where the block stands.
+  await page.getByRole('button', { name: 'mobilise', exact: true }).click();
+  await expect.poll(async () => (await rowNames(page)).length).toBe(before.length);
 });
 
 test('kit is typed in a line, or refused with the word marked', async ({ page }) => {

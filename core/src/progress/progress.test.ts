@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { plainBrief } from '../../test/briefs';
 import { parseDose } from '../dose/notation';
-import { monotony, sessionLoad } from '../load/session-load';
+import { sessionLoad } from '../load/session-load';
 import { mondayOf, seasonOn } from '../season/season';
 import { contextOf } from '../session/context';
 import { planOf } from '../session/plan';
@@ -99,12 +99,6 @@ describe('review of a session', () => {
 describe('load', () => {
   it('is effort times minutes (Foster 1998)', () => {
     expect(sessionLoad(6, 30)).toBe(180);
-  });
-
-  it('monotony is mean over standard deviation, undefined when every day is alike', () => {
-    // Worked by hand: mean 200, population deviation 141.42.
-    expect(monotony([0, 400, 200, 0, 400, 200, 200])).toBeCloseTo(200 / Math.sqrt((4 * 40_000) / 7), 6);
-    expect(monotony([100, 100, 100])).toBeUndefined();
   });
 });
 

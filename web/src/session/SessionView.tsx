@@ -25,6 +25,7 @@ import type { DeskContext } from '../Desk';
 import { dayName } from '../ui/days';
 import { Trouble, Waiting } from '../ui/States';
 import { clock, words } from '../ui/words';
+import { AddRow } from './AddRow';
 import { type SaveState, useAutosave } from './autosave';
 import { BriefPanel } from './BriefPanel';
 import { Inspector } from './Inspector';
@@ -346,6 +347,7 @@ export function SessionView() {
                 })}
               </SortableContext>
             </DndContext>
+            <AddRow />
             <div className="flex items-start justify-between gap-4 border-t-2 border-ink pt-2 pb-6">
               <div className="min-w-0">
                 <p>

@@ -1,0 +1,50 @@
+import type { BlockKind } from '@tropaeum/core/exercise/vocabulary';
+import { blockOrder } from '@tropaeum/core/session/blocks';
+import { add } from '@tropaeum/core/session/edit';
+import { Plus } from 'lucide-react';
+import { useState } from 'react';
+import { words } from '../ui/words';
+import { composer } from '../workers/composing';
+import { useSession } from './store';
+
+const offeredBlocks: readonly BlockKind[] = [
+  'mobilise',
+  'activate',
+  'balance',
+  'power',
+  'strength',
+  'prevention',
+  'trunk',
+  'cool-down',
+];
+
+/** Adds the best that still fits to a block; what came in can be swapped or taken back. */
+export function AddRow() {
+  const { brief, draft, edit } = useSession();
+  const [said, setSaid] = useState('');
+  const addTo = async (block: BlockKind) => {
+    if (!draft) return;
+    const [best] = await composer().additions(brief, draft, block, 1);
+    if (!best) return setSaid(`Nothing more for ${words(block)} fits this kit, room and athlete.`);
+    setSaid('');
+    edit((d) => add(d, block, best.choice, blockOrder(brief.houseRules.explosive)));
+  };
+  return (
+    <div className="flex flex-wrap items-center gap-1 border-t border-edge py-1.5 text-small">
+      <span className="label w-[82px] pl-1.5">Add to</span>
+      {offeredBlocks.map((block) => (
+        <button
+          key={block}
+          type="button"
+          className="flex h-6 cursor-pointer items-center gap-0.5 px-1.5 text-quiet hover:bg-lit hover:text-ink"
+          onClick={() => void addTo(block)}
+        >
+          <Plus size={12} /> {words(block)}
+        </button>
+      ))}
+      <span role="status" className="text-bronze">
+        {said}
+      </span>
+    </div>
+  );
+}
