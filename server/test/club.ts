@@ -81,14 +81,13 @@ export interface RunningServer {
 
 /** The real server on a free port. */
 export async function runServer(appUrl: string): Promise<RunningServer> {
-  const now = () => new Date('2026-12-09T18:00:00Z');
   const database = new Database(appUrl);
-  const realNow = () => new Date();
+  const now = () => new Date();
   const app = createApp({
     database,
     messages: immediateMessageService(now),
     log: pino({ level: 'silent' }),
-    now: realNow,
+    now,
     today: () => today,
   });
   const server: Server = createServer(app.callback());

@@ -1,6 +1,6 @@
 import type { PainReport } from '../athlete/athlete';
 import { variantById } from '../exercise/library';
-import type { Plan, PlanItem } from '../session/plan';
+import { type Plan, type PlanItem, plannedAmount } from '../session/plan';
 import { met, type Outcome, type Proposal, propose } from './proposal';
 
 /** One set as the athlete logged it. */
@@ -22,11 +22,6 @@ export interface ReviewedItem {
   planned: number;
   done: readonly LoggedSet[];
   proposal: Proposal;
-}
-
-/** What the dose of an item counts: repetitions, seconds, breaths, contacts or metres. */
-export function plannedAmount(item: PlanItem): number {
-  return item.reps ?? item.holdSeconds ?? item.workSeconds ?? item.breaths ?? item.contacts ?? item.metres ?? 0;
 }
 
 function setsOf(item: PlanItem, logs: readonly LoggedSet[]) {

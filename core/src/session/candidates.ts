@@ -9,7 +9,8 @@ import type { Group } from './draft';
 import { prescribe } from './prescription';
 
 const pairedBlocks = new Set<BlockKind>(['strength', 'prevention', 'power']);
-const circuitBlocks = new Set<BlockKind>(['strength', 'prevention']);
+/** Blocks that go round as one circuit when the coach works in circuits. */
+export const circuitBlocks = new Set<BlockKind>(['strength', 'prevention']);
 
 /** Rest after each round of a circuit, seconds; common practice, no source. */
 export const circuitRestSeconds = 45;

@@ -1,6 +1,6 @@
 import { effortOf } from '../capacity/strength';
 import { amountOf, type Dose } from '../dose/dose';
-import { paceSeconds, setSeconds } from '../dose/time';
+import { itemSeconds, setSeconds } from '../dose/time';
 import { variantById } from '../exercise/library';
 import type { Variant } from '../exercise/variant';
 import type { Pattern, Region } from '../exercise/vocabulary';
@@ -37,14 +37,9 @@ export function contactsOf(variant: Variant, dose: Dose): number {
   return Math.round(variant.impactContacts * inOneSet * sides * dose.sets);
 }
 
-/** Seconds of one choice inside its group, its own rests and setting up included, rests between rounds not. */
-export function choiceSeconds({ dose }: Choice): number {
-  return paceSeconds.settingUp + dose.sets * (setSeconds(dose) + dose.restSeconds);
-}
-
 /** Seconds of a whole group with the rests between its rounds. */
 export function groupSeconds(group: Group): number {
-  return group.choices.reduce((sum, c) => sum + choiceSeconds(c), 0) + roundsOf(group) * group.roundRestSeconds;
+  return group.choices.reduce((sum, c) => sum + itemSeconds(c.dose), 0) + roundsOf(group) * group.roundRestSeconds;
 }
 
 /** Counts a group of choices: time, what it gives, what it costs. */

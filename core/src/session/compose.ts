@@ -3,7 +3,7 @@ import { variantById } from '../exercise/library';
 import type { BlockKind } from '../exercise/vocabulary';
 import { blockBounds, blockOrder } from './blocks';
 import type { Brief } from './brief';
-import { circuitRestSeconds, pairs, singles } from './candidates';
+import { circuitBlocks, circuitRestSeconds, pairs, singles } from './candidates';
 import type { Column } from './column';
 import { type Context, contextOf } from './context';
 import type { Draft, Group } from './draft';
@@ -144,8 +144,7 @@ function arranged(chosen: readonly Column[], brief: Brief): Group[] {
   const order = blockOrder(brief.houseRules.explosive);
   return order.flatMap((block: BlockKind) => {
     const groups = chosen.filter((c) => c.group.block === block).map((c) => c.group);
-    const circuit =
-      brief.houseRules.format === 'circuits' && (block === 'strength' || block === 'prevention') && groups.length > 1;
+    const circuit = brief.houseRules.format === 'circuits' && circuitBlocks.has(block) && groups.length > 1;
     if (!circuit) return groups;
     return [
       {

@@ -1,6 +1,6 @@
 import { parseTempo } from '../dose/notation';
 import { paceSeconds } from '../dose/time';
-import type { PlanItem } from './plan';
+import { type PlanItem, plannedAmount } from './plan';
 import type { Step } from './steps';
 
 /** Where the athlete is on the floor; times are milliseconds of one clock. */
@@ -44,11 +44,6 @@ export function isTimed(item: PlanItem): boolean {
   return item.holdSeconds !== undefined || item.workSeconds !== undefined;
 }
 
-/** How much one set of an item asks for. */
-export function askedAmount(item: PlanItem): number {
-  return item.reps ?? item.holdSeconds ?? item.workSeconds ?? item.breaths ?? item.contacts ?? item.metres ?? 1;
-}
-
 /** Seconds that one counted unit takes at the set tempo. */
 export function unitSeconds(item: PlanItem): number {
   if (isTimed(item) || item.metres !== undefined) return 1;
@@ -59,7 +54,7 @@ export function unitSeconds(item: PlanItem): number {
 
 /** Units done so far in a running set, never more than asked. */
 export function countOf(item: PlanItem, elapsedMs: number): number {
-  return Math.min(askedAmount(item), Math.floor(elapsedMs / 1000 / unitSeconds(item)));
+  return Math.min(plannedAmount(item), Math.floor(elapsedMs / 1000 / unitSeconds(item)));
 }
 
 function afterWork(steps: readonly Step[], index: number, key: string, amount: number, now: number): FloorResult {
@@ -100,7 +95,7 @@ export function floorAfter(steps: readonly Step[], state: FloorState, event: Flo
   }
   if (step.kind !== 'work') return { state };
   const count = countOf(step.item, event.now - state.since);
-  const full = count >= askedAmount(step.item);
+  const full = count >= plannedAmount(step.item);
   if (event.kind === 'tap' || full) return afterWork(steps, state.index, step.key, count, event.now);
   return { state };
 }
@@ -114,7 +109,7 @@ export function secondsLeft(steps: readonly Step[], index: number): number {
         sum +
         (step.kind === 'rest'
           ? step.seconds
-          : askedAmount(step.item) * unitSeconds(step.item) + paceSeconds.sideChange),
+          : plannedAmount(step.item) * unitSeconds(step.item) + paceSeconds.sideChange),
       0,
     );
 }

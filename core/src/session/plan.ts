@@ -1,9 +1,10 @@
 import { effortOf } from '../capacity/strength';
 import { printTempo } from '../dose/notation';
+import { itemSeconds } from '../dose/time';
 import { zoneOf } from '../dose/zone';
 import type { Variant } from '../exercise/variant';
 import { type Check, checksOf } from './checks';
-import { type Column, choiceSeconds, columnOf, contactsOf, mainBlocks } from './column';
+import { type Column, columnOf, contactsOf, mainBlocks } from './column';
 import type { Proof, Refusal } from './compose';
 import type { Context } from './context';
 import { coverage, givenBy } from './demands';
@@ -39,6 +40,11 @@ export interface PlanItem {
   easier?: string;
   harder?: string;
   pinned?: boolean;
+}
+
+/** What one set of an item asks for: repetitions, seconds, breaths, contacts or metres. */
+export function plannedAmount(item: PlanItem): number {
+  return item.reps ?? item.holdSeconds ?? item.workSeconds ?? item.breaths ?? item.contacts ?? item.metres ?? 0;
 }
 
 export interface PlanBlock {
@@ -171,7 +177,7 @@ function itemOf(
     restSeconds: dose.restSeconds,
     ...(load ? { load } : {}),
     ...(Object.keys(intensity).length ? { intensity } : {}),
-    seconds: Math.round(choiceSeconds(choice)),
+    seconds: Math.round(itemSeconds(dose)),
     impactContacts: contactsOf(variant, dose),
     planes: [...variant.planes],
     pattern: variant.pattern,

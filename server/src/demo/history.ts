@@ -1,6 +1,5 @@
 import { dayAfter } from '@tropaeum/core/athlete/athlete';
-import { plannedAmount } from '@tropaeum/core/progress/review';
-import type { Plan } from '@tropaeum/core/session/plan';
+import { type Plan, plannedAmount } from '@tropaeum/core/session/plan';
 import { v7 } from 'uuid';
 import type { IncomingLog, ReportRow } from '../store/sessions';
 import type { DemoPerson } from './people';

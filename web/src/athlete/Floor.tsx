@@ -1,13 +1,6 @@
 import type { AthleteSize } from '@tropaeum/core/body/segments';
-import {
-  askedAmount,
-  beatOf,
-  countOf,
-  type FloorState,
-  floorAfter,
-  isTimed,
-  secondsLeft,
-} from '@tropaeum/core/session/floor';
+import { beatOf, countOf, type FloorState, floorAfter, isTimed, secondsLeft } from '@tropaeum/core/session/floor';
+import { plannedAmount } from '@tropaeum/core/session/plan';
 import { nextStep, type Step } from '@tropaeum/core/session/steps';
 import { Volume2, VolumeX, X } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
@@ -152,7 +145,7 @@ export function Floor(props: FloorProps) {
 
   if (!upcoming) return null;
   const { item } = upcoming;
-  const asked = askedAmount(item);
+  const asked = plannedAmount(item);
   const timed = isTimed(item);
   const shown = working ? (timed ? asked - count : count) : asked;
   return (

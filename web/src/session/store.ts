@@ -63,6 +63,20 @@ function withPins(brief: Brief, draft: Draft | undefined): Brief {
 
 const emptyBrief = {} as Brief;
 
+/** A session on which nothing has been done yet. */
+const untouched = {
+  draft: undefined,
+  bound: undefined,
+  stored: undefined,
+  past: [],
+  future: [],
+  selected: undefined,
+  refused: undefined,
+  composing: undefined,
+  problem: undefined,
+  changes: 0,
+};
+
 /** The session being written. It holds what the coach did; plan, checks and reasons are worked out from it. */
 export const useSession = create<SessionState>((set, get) => {
   const remember = (next: Partial<Snapshot>) =>
@@ -76,32 +90,16 @@ export const useSession = create<SessionState>((set, get) => {
   return {
     athleteId: '',
     brief: emptyBrief,
-    draft: undefined,
-    bound: undefined,
-    stored: undefined,
-    past: [],
-    future: [],
-    selected: undefined,
-    refused: undefined,
-    composing: undefined,
-    problem: undefined,
-    changes: 0,
+    ...untouched,
 
     open(athleteId, brief, stored) {
       get().composing?.abort();
       set({
         athleteId,
         brief,
+        ...untouched,
         draft: stored?.draft,
-        bound: undefined,
         stored: stored && { id: stored.id, revision: stored.revision, status: stored.status },
-        past: [],
-        future: [],
-        selected: undefined,
-        refused: undefined,
-        composing: undefined,
-        problem: undefined,
-        changes: 0,
       });
       if (!stored) prepare(withPins(brief, undefined));
     },
