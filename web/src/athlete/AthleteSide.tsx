@@ -75,7 +75,9 @@ export function AthleteSide() {
         </h1>
         <p className="mt-1 text-quiet" aria-live="polite">
           {link.waiting > 0
-            ? `${link.waiting} sets wait for the network; nothing is lost.`
+            ? link.reported
+              ? 'On its way to your coach; it waits on this phone until there is a network.'
+              : `${link.waiting} sets wait for the network; nothing is lost.`
             : link.reported
               ? 'All of it has been sent to your coach.'
               : started

@@ -57,3 +57,8 @@ export const phone = new Dexie('tropaeum') as Dexie & {
   reports: EntityTable<KeptReport, 'sessionId'>;
 };
 phone.version(1).stores({ answers: 'token', sets: 'key, sessionId, waiting', reports: 'sessionId, waiting' });
+phone.version(2).stores({
+  answers: 'token',
+  sets: 'key, sessionId, waiting, [token+waiting]',
+  reports: 'sessionId, waiting, [token+waiting]',
+});

@@ -16,7 +16,7 @@ vi.mock('../api/client', async (original) => ({
   },
 }));
 
-const { sendWaiting } = await import('./sending');
+const { sendWaiting, waitingOf } = await import('./sending');
 const offline = async () => {
   throw new ApiError(0, 'The server cannot be reached.', []);
 };
@@ -93,6 +93,34 @@ describe('what waits on the phone', () => {
     await phone.sets.put(set(1));
     await Promise.all([sendWaiting('token'), sendWaiting('token'), sendWaiting('token')]);
     expect(sent).toHaveLength(1);
+  });
+
+  it('kept while a run is under way goes with the next, and only then is all of it sent', async () => {
+    await phone.reports.put(report);
+    let arrived = false;
+    let answer = () => {};
+    network = () =>
+      new Promise((done) => {
+        arrived = true;
+        answer = done;
+      });
+    const first = sendWaiting('token');
+    await vi.waitFor(() => expect(arrived).toBe(true));
+    await phone.sets.put(set(1));
+    const second = sendWaiting('token');
+    expect(await waitingOf('token')).toBe(2);
+    network = async () => undefined;
+    answer();
+    expect(await first).toBe(false);
+    expect(await second).toBe(true);
+    expect(sent.map((s) => s.path)).toEqual(['/link/token/report', '/link/token/logs']);
+  });
+
+  it('a report that has not gone counts as waiting', async () => {
+    await phone.reports.put(report);
+    network = offline;
+    expect(await sendWaiting('token')).toBe(false);
+    expect(await waitingOf('token')).toBe(1);
   });
 
   it('the report goes after the sets, and not without them', async () => {

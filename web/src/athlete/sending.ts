@@ -3,6 +3,7 @@ import { type KeptSet, phone } from './kept';
 
 const batch = 100;
 let running: Promise<void> | undefined;
+let next: Promise<void> | undefined;
 
 async function sendSets(token: string, sets: KeptSet[]): Promise<void> {
   for (let i = 0; i < sets.length; i += batch) {
@@ -44,14 +45,34 @@ async function sendAll(token: string): Promise<void> {
   }
 }
 
-/** Sends what waits, one run at a time; what cannot go stays. True when everything has gone. */
+/** Starts a run, or shares one more after the present one: it had looked before the latest was kept. */
+function run(token: string): Promise<void> {
+  if (!running) {
+    running = sendAll(token).finally(() => {
+      running = undefined;
+    });
+    return running;
+  }
+  next ??= running
+    .catch(() => undefined)
+    .then(() => {
+      next = undefined;
+      return run(token);
+    });
+  return next;
+}
+
+/** Sets and reports of this link that have not gone yet. */
+export async function waitingOf(token: string): Promise<number> {
+  const ofThisLink = { token, waiting: 1 };
+  return (await phone.sets.where(ofThisLink).count()) + (await phone.reports.where(ofThisLink).count());
+}
+
+/** Sends all that waits when it is called; what cannot go stays. True when everything has gone. */
 export async function sendWaiting(token: string): Promise<boolean> {
-  running ??= sendAll(token).finally(() => {
-    running = undefined;
-  });
   try {
-    await running;
-    return (await phone.sets.where('waiting').equals(1).count()) === 0;
+    await run(token);
+    return (await waitingOf(token)) === 0;
   } catch (error) {
     if (error instanceof ApiError) return false;
     throw error;

@@ -3,7 +3,7 @@ import { useCallback, useEffect, useState } from 'react';
 import { v7 } from 'uuid';
 import { ApiError, ask } from '../api/client';
 import { type KeptReport, type KeptSet, type LinkAnswer, phone } from './kept';
-import { sendWaiting } from './sending';
+import { sendWaiting, waitingOf } from './sending';
 
 const retryMs = 5000;
 
@@ -12,6 +12,7 @@ export interface LinkSession {
   problem: string | undefined;
   /** Sets logged here or before, by step. */
   logged: Map<string, KeptSet>;
+  /** Sets and reports still on this phone alone. */
   waiting: number;
   reported: boolean;
   logSet: (step: Extract<Step, { kind: 'work' }>, amount: number) => Promise<void>;
@@ -44,12 +45,16 @@ export function useLink(token: string): LinkSession {
   const [answer, setAnswer] = useState<LinkAnswer>();
   const [problem, setProblem] = useState<string>();
   const [sets, setSets] = useState<KeptSet[]>([]);
+  const [waiting, setWaiting] = useState(0);
   const [reported, setReported] = useState(false);
   const sessionId = answer?.session?.id;
 
   const reread = useCallback(
-    async (id: string) => setSets(await phone.sets.where('sessionId').equals(id).toArray()),
-    [],
+    async (id: string) => {
+      setSets(await phone.sets.where('sessionId').equals(id).toArray());
+      setWaiting(await waitingOf(token));
+    },
+    [token],
   );
 
   useEffect(() => {
@@ -94,7 +99,7 @@ export function useLink(token: string): LinkSession {
     answer,
     problem,
     logged: new Map(sets.map((s) => [s.stepKey, s])),
-    waiting: sets.filter((s) => s.waiting === 1).length,
+    waiting,
     reported,
     async logSet(step, amount) {
       if (!sessionId) return;
@@ -125,6 +130,7 @@ export function useLink(token: string): LinkSession {
     async report(given) {
       if (!sessionId) return;
       await phone.reports.put({ ...given, token, sessionId, waiting: 1 });
+      await reread(sessionId);
       setReported(true);
       void sendWaiting(token).then(() => reread(sessionId));
     },
