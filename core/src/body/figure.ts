@@ -38,10 +38,11 @@ const girth: Record<FigurePart, [number, number]> = {
   hand: [0.015, 0.01],
 };
 
-/** The drawn body, farthest parts first. Works for both views; the front view draws the trunk as two flanks. */
+/** The drawn body, farthest parts first; the front view draws the trunk as two flanks, from above head and shoulders lie on top. */
 export function figureOf({ skeleton, body, view }: PlacedBody): Capsule[] {
   const h = body.heightM;
   const front = view === 'front';
+  const above = view === 'above';
   const capsule = (part: FigurePart, layer: Capsule['layer'], from: Point, to: Point): Capsule => ({
     part,
     layer,
@@ -67,6 +68,23 @@ export function figureOf({ skeleton, body, view }: PlacedBody): Capsule[] {
     ];
   };
   const { pelvis, waist, chest, head, near, far } = skeleton;
+  if (above) {
+    const nose = ahead(near.shoulder, far.shoulder, head, 0.05 * h);
+    return [
+      ...leg('far'),
+      ...leg('near'),
+      capsule('pelvis', 'far', near.hip, far.hip),
+      ...arm('far'),
+      ...arm('near'),
+      {
+        ...capsule('chest', 'middle', near.shoulder, far.shoulder),
+        fromRadius: girth.pelvis[1] * h,
+        toRadius: girth.pelvis[1] * h,
+      },
+      capsule('head', 'middle', head, head),
+      { ...capsule('head', 'middle', head, nose), fromRadius: 0.03 * h, toRadius: 0.012 * h },
+    ];
+  }
   const trunk = !front
     ? [capsule('pelvis', 'middle', pelvis, waist), capsule('chest', 'middle', waist, chest)]
     : [
@@ -85,6 +103,12 @@ export function figureOf({ skeleton, body, view }: PlacedBody): Capsule[] {
   return !front
     ? [...leg('far'), ...arm('far'), ...torso, ...leg('near'), ...arm('near')]
     : [...leg('far'), ...leg('near'), ...torso, ...arm('far'), ...arm('near')];
+}
+
+/** The point in front of the face, seen from above. */
+function ahead(near: Point, far: Point, head: Point, by: number): Point {
+  const width = Math.hypot(far.x - near.x, far.y - near.y) || 1;
+  return { x: head.x + ((far.y - near.y) / width) * by, y: head.y - ((far.x - near.x) / width) * by };
 }
 
 /** The flank of the front view runs up inside the shoulder joint. */

@@ -1,4 +1,5 @@
 import { type Contact, parseContact } from './contact';
+import type { Line } from './line';
 import { type Fixable, type PlacedBody, placed, type Touch, touchesOf, touchPoint } from './placing';
 import { type BasePosition, between, type PoseChanges, poseOf, type View } from './pose';
 import type { ScaledBody } from './segments';
@@ -20,17 +21,12 @@ export interface Keyframe {
   inPassing?: boolean;
 }
 
-/** A band or line drawn from the body to a fixed point, shares of height from the first contact. */
-export interface Line {
-  from: 'hands' | 'near-hand' | 'knees';
-  to: readonly [x: number, y: number];
-}
-
 export interface Movement {
   view: View;
   keyframes: readonly Keyframe[];
   /** Where a wall stands in front (positive) or behind, share of height from the first contact. */
   wall?: number;
+  /** What pulls beside gravity; a strap or band in each hand is one line. */
   line?: Line;
 }
 

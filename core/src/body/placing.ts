@@ -65,8 +65,8 @@ const sideLimits: [number, number][] = [
   humanRange.neck,
   ...[0, 1].flatMap(() => limbOrder.map((name) => humanRange[name])),
 ];
-/** Seen from the front, angles are projections and may take any value. */
-const limitsOf: Record<View, [number, number][]> = { side: sideLimits, front: [] };
+/** Seen from the front or from above, angles are projections and may take any value. */
+const limitsOf: Record<View, [number, number][]> = { side: sideLimits, front: [], above: [] };
 
 function residuals(request: PlacingRequest, skeleton: Skeleton): number[] {
   return [...contactResiduals(request, skeleton), ...balanceResidual(request, skeleton)];
@@ -122,6 +122,7 @@ export function touchesOf(contacts: readonly Contact[]): Touch[] {
 /**
  * Puts a body down so that what must touch, touches: damped Gauss-Newton with the least change of the written joint angles.
  * Without contacts the body hangs in the air with `airborneM` under its lowest point.
+ * Seen from above nothing is moved: the feet stand where they are written.
  * `missM` tells how far the worst contact stays away (0 to working precision when it can be reached).
  */
 export function placed(request: PlacingRequest): PlacedBody {
@@ -131,7 +132,9 @@ export function placed(request: PlacingRequest): PlacedBody {
   const skeletonAt = (v: readonly number[]) =>
     skeletonOf(body, unflattened(v.slice(2).map((a) => a / degree)), view, { x: v[0] as number, y: v[1] as number });
 
-  if (touches.length === 0) {
+  if (view === 'above') {
+    state[1] = 0;
+  } else if (touches.length === 0) {
     const lowest = Math.min(...pointsOf(skeletonAt(state)).map((p) => p.y));
     state[1] = (state[1] as number) - lowest + (request.airborneM ?? 0);
   } else {
@@ -145,7 +148,7 @@ export function placed(request: PlacingRequest): PlacedBody {
     }
   }
   const skeleton = skeletonAt(state);
-  const misses = contactResiduals(request, skeleton).map(Math.abs);
+  const misses = view === 'above' ? [] : contactResiduals(request, skeleton).map(Math.abs);
   return {
     body,
     view,

@@ -4,6 +4,8 @@
  * Side view, athlete facing right: `lean` turns the pelvis from upright (0) to face-down (90), lying on the back is -90.
  * Hip, knee, elbow, shoulder and trunk angles are flexion; ankle is dorsiflexion; wrist is extension; neck is flexion.
  * Front view: hip and shoulder angles are abduction, `lean` and `trunk` are side bends towards the near side.
+ * From above, athlete facing right: `lean` and `trunk` turn pelvis and ribs to the far side, the shoulder swings the arm forwards (0 is straight
+ * out to the side), `wrist` is how far the upper arm is raised (0 hangs, 90 is level), hip is how far the foot stands forwards, ankle how far out.
  */
 export interface LimbAngles {
   shoulder: number;
@@ -25,7 +27,7 @@ export interface Pose {
   far: LimbAngles;
 }
 
-export type View = 'side' | 'front';
+export type View = 'side' | 'front' | 'above';
 
 /** What a keyframe writes down: angles for both limbs, and what differs on one side. */
 export interface PoseChanges extends Partial<LimbAngles> {

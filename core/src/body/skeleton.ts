@@ -50,6 +50,7 @@ export function along(from: Point, direction: number, length: number): Point {
  * @example skeletonOf(scaledBody({ heightCm: 180, massKg: 80 }), poseOf('standing'), 'side', { x: 0, y: 1 }).head.y // 1.731
  */
 export function skeletonOf(body: ScaledBody, pose: Pose, view: View, root: Point): Skeleton {
+  if (view === 'above') return skeletonFromAbove(body, pose, root);
   const { lengthM } = body;
   const front = view === 'front';
   const waist = along(root, pose.lean, lengthM.trunk * waistShare);
@@ -90,6 +91,47 @@ export function skeletonOf(body: ScaledBody, pose: Pose, view: View, root: Point
     };
   };
   return { pelvis: root, waist, chest, head, near: limb('near'), far: limb('far') };
+}
+
+const degreesSine = (degrees: number) => Math.sin(radians(degrees));
+
+/** The body seen from above, facing along x; the trunk is seen from its end, arms and legs are as short as they look. */
+function skeletonFromAbove(body: ScaledBody, pose: Pose, root: Point): Skeleton {
+  const { lengthM } = body;
+  const pelvisFaces = 90 - pose.lean;
+  const ribsFace = pelvisFaces - pose.trunk;
+  const limb = (side: LimbSide): LimbPoints => {
+    const angles = pose[side];
+    const turn = side === 'near' ? 1 : -1;
+    const shoulder = along(root, ribsFace + 90 * turn, body.shoulderHalfWidthM);
+    const raised = Math.abs(degreesSine(angles.wrist));
+    const upperArm = ribsFace + turn * (90 - angles.shoulder);
+    const elbow = along(shoulder, upperArm, lengthM.upperArm * raised);
+    const forearm = upperArm - turn * angles.elbow;
+    const level = Math.max(raised, Math.abs(degreesSine(angles.elbow)));
+    const wrist = along(elbow, forearm, lengthM.forearm * level);
+    const hip = along(root, pelvisFaces + 90 * turn, body.hipHalfWidthM);
+    const leg = lengthM.thigh + lengthM.shank;
+    const ankle = {
+      x: root.x + degreesSine(angles.hip) * leg,
+      y: root.y - turn * (body.hipHalfWidthM + degreesSine(angles.ankle) * leg),
+    };
+    const foot = 90 + (side === 'near' ? angles.knee : -angles.knee);
+    return {
+      shoulder,
+      elbow,
+      wrist,
+      hand: along(wrist, forearm, lengthM.hand * 0.5 * level),
+      fingertip: along(wrist, forearm, lengthM.hand * level),
+      hip,
+      knee: { x: (hip.x + ankle.x) / 2 + 0.03 * body.heightM, y: (hip.y + ankle.y) / 2 },
+      ankle,
+      heel: along(ankle, foot, -0.25 * lengthM.foot),
+      toe: along(ankle, foot, 0.75 * lengthM.foot),
+    };
+  };
+  const head = along(root, ribsFace - pose.neck, 0.015 * body.heightM);
+  return { pelvis: root, waist: root, chest: root, head, near: limb('near'), far: limb('far') };
 }
 
 /** Every joint of the skeleton as one list. */

@@ -1,53 +1,26 @@
-import { type ContactPart, contactHalfLength } from './contact';
-import { leastStep } from './linear';
-import { type PlacedBody, type Touch, touchPoint } from './placing';
-import { type LimbSide, limbSides } from './pose';
+import { acrossMoments, type SideOnMoment } from './across';
+import { type CarriedLoad, carried, contactOwner, type OutsideForce, type Pull, pulled } from './outside';
+import type { PlacedBody } from './placing';
+import type { LimbSide, View } from './pose';
 import { GRAVITY } from './segments';
 import type { Point, Skeleton } from './skeleton';
-import {
-  armChain,
-  type LoadedJoint,
-  legChain,
-  loadedJoints,
-  type Owner,
-  onPelvis,
-  onUpperTrunk,
-  owner,
-  segmentWeights,
-  type Weight,
-  weightedCentre,
-} from './weights';
+import { cross, type Reaction, supportReactions } from './support';
+import { type LoadedJoint, loadedJoints, segmentWeights, weightedCentre } from './weights';
 
-/** Where an outside load sits on the body. */
-export type LoadPlace = 'hands' | 'near-hand' | 'chest' | 'back' | 'hips' | 'ankles' | 'head';
-
-export interface CarriedLoad {
-  place: LoadPlace;
-  massKg: number;
-}
-
-/** A band or a hand pulling on the body; force in newtons at the hands or ankles. */
-export interface Pull {
-  at: 'hands' | 'near-hand' | 'ankles' | 'knees';
-  forceN: Point;
-}
-
-export interface Reaction {
-  /** Name of the part: hands, feet, knees, back ... */
-  contact: string;
-  touch: Touch;
-  at: Point;
-  forceN: Point;
-  /** Moment that the contact area itself takes up, N m. */
-  momentNm: number;
-}
+/**
+ * Moments that are told apart: bending at each joint, and beside it the side bend and the turn of the trunk, the hip held level from the side,
+ * and the upper arm turned about its own length.
+ */
+export const momentNames = [...loadedJoints, 'trunk-side', 'trunk-twist', 'hip-side', 'shoulder-turn'] as const;
+export type MomentName = (typeof momentNames)[number];
+export type Moments = Record<MomentName, number>;
 
 export interface Statics {
   reactions: Reaction[];
   /** Share of body weight carried by each named contact, vertical part. */
   shares: { contact: string; share: number }[];
-  /** Moment at each joint of the harder worked side, N m, as a size without sign. */
-  momentsNm: Record<LoadedJoint, number>;
+  /** Moments of the harder worked side, N m, as sizes without sign. */
+  momentsNm: Moments;
   /** Signed moments of both sides; positive resists a turn that would flex the joint's distal part forwards. */
   bySide: Record<LimbSide, Record<LoadedJoint, number>>;
   centreOfMass: Point;
@@ -56,94 +29,6 @@ export interface Statics {
   /** Largest unbalanced force (N) or moment (N m) divided by body weight (N). */
   residual: number;
 }
-
-/** Costs that decide who carries what in a statically indeterminate pose: normal force first, friction next, local moments last. */
-const normalFreedom = 1;
-const frictionFreedom = 0.25;
-const momentFreedom = 1e-6;
-
-function carried(skeleton: Skeleton, load: CarriedLoad): Weight[] {
-  const hand = (side: LimbSide, massKg: number): Weight => ({
-    at: skeleton[side].hand,
-    massKg,
-    owner: owner(side, ['trunk', ...armChain]),
-  });
-  const ankle = (side: LimbSide): Weight => ({
-    at: skeleton[side].ankle,
-    massKg: load.massKg / 2,
-    owner: owner(side, ['hip', 'knee']),
-  });
-  switch (load.place) {
-    case 'hands':
-      return [hand('near', load.massKg / 2), hand('far', load.massKg / 2)];
-    case 'near-hand':
-      return [hand('near', load.massKg)];
-    case 'ankles':
-      return [ankle('near'), ankle('far')];
-    case 'hips':
-      return [{ at: skeleton.pelvis, massKg: load.massKg, owner: onPelvis }];
-    case 'head':
-      return [{ at: skeleton.head, massKg: load.massKg, owner: owner('middle', ['trunk', 'neck']) }];
-    default:
-      return [{ at: skeleton.chest, massKg: load.massKg, owner: onUpperTrunk }];
-  }
-}
-
-interface OutsideForce {
-  at: Point;
-  forceN: Point;
-  momentNm: number;
-  owner: Owner;
-}
-
-function pulls(skeleton: Skeleton, pull: Pull): OutsideForce[] {
-  const sides: readonly LimbSide[] = pull.at === 'near-hand' ? ['near'] : limbSides;
-  const share = 1 / sides.length;
-  return sides.map((side) => {
-    const limb = skeleton[side];
-    const [at, distalTo]: [Point, readonly LoadedJoint[]] =
-      pull.at === 'ankles'
-        ? [limb.ankle, ['hip', 'knee']]
-        : pull.at === 'knees'
-          ? [limb.knee, ['hip']]
-          : [limb.hand, ['trunk', ...armChain]];
-    return {
-      at,
-      forceN: { x: pull.forceN.x * share, y: pull.forceN.y * share },
-      momentNm: 0,
-      owner: owner(side, distalTo),
-    };
-  });
-}
-
-function contactOwner({ contact, side }: Touch): Owner {
-  switch (contact.part) {
-    case 'feet':
-    case 'toes':
-    case 'heels':
-      return owner(side, legChain);
-    case 'insteps':
-      return owner(side, ['hip', 'knee']);
-    case 'knees':
-      return owner(side, ['hip']);
-    case 'hands':
-    case 'grip':
-      return owner(side, ['trunk', ...armChain]);
-    case 'forearms':
-      return owner(side, ['trunk', 'shoulder', 'elbow']);
-    case 'elbows':
-      return owner(side, ['trunk', 'shoulder']);
-    case 'seat':
-    case 'hip-side':
-      return onPelvis;
-    case 'head':
-      return owner('middle', ['trunk', 'neck']);
-    default:
-      return onUpperTrunk;
-  }
-}
-
-const cross = (at: Point, about: Point, f: Point) => (at.x - about.x) * f.y - (at.y - about.y) * f.x;
 
 function jointPoint(skeleton: Skeleton, side: LimbSide, joint: LoadedJoint): Point {
   if (joint === 'neck') return skeleton.chest;
@@ -154,47 +39,61 @@ function jointPoint(skeleton: Skeleton, side: LimbSide, joint: LoadedJoint): Poi
 /**
  * Support reactions and joint moments of a placed body held still (or moved slowly), with outside loads and pulls.
  *
- * Floors push up, walls push sideways, held contacts pull too, all of them with friction. Where more supports
- * than equations act, the smallest set of forces in the sense of squares is taken, pressure staying in the middle of each
- * contact: equal contacts then share equally. A body in the air is weightless: its reactions and moments are zero.
+ * Bending moments lie in the drawn plane. In the side view, moments across it come from how far shoulders and hips stand to the sides
+ * (`across.ts`); seen from the front, bending of trunk and hip is side bending; seen from above, gravity does nothing and the trunk's moment is its turn.
+ * How statically indeterminate supports share the load is said at `supportReactions`. A body in the air is weightless: all is zero.
  *
  * Forces are newtons, moments newton metres, points metres.
+ *
+ * @example statics(placedVariant(pushUp, body)[0]).shares // [{ contact: 'feet', share: 0.33 }, { contact: 'hands', share: 0.67 }]
  */
 export function statics(
   placedBody: PlacedBody,
   loads: readonly CarriedLoad[] = [],
-  pullList: readonly Pull[] = [],
+  pulls: readonly Pull[] = [],
 ): Statics {
-  const { skeleton, body } = placedBody;
+  const { skeleton, body, view } = placedBody;
   const bodyWeightN = body.massKg * GRAVITY;
   const own = segmentWeights(body, skeleton);
   const weights = [...own, ...loads.flatMap((load) => carried(skeleton, load))];
   const centreOfMass = weightedCentre(own);
+  const gravityN = view === 'above' ? 0 : GRAVITY;
   const gravity: OutsideForce[] = weights.map((w) => ({
     at: w.at,
-    forceN: { x: 0, y: -w.massKg * GRAVITY },
+    forceN: { x: 0, y: -w.massKg * gravityN },
     momentNm: 0,
     owner: w.owner,
   }));
-  const acting = placedBody.airborne ? [] : [...gravity, ...pullList.flatMap((p) => pulls(skeleton, p))];
+  const acting = placedBody.airborne ? [] : [...gravity, ...pulls.map((p) => pulled(skeleton, p))];
   const { reactions, tipM } = supportReactions(placedBody, acting);
-  const all: OutsideForce[] = [
-    ...acting,
-    ...reactions.map((r) => ({ at: r.at, forceN: r.forceN, momentNm: r.momentNm, owner: contactOwner(r.touch) })),
-  ];
+  const supporting: OutsideForce[] = reactions.map((r) => ({
+    at: r.at,
+    forceN: r.forceN,
+    momentNm: r.momentNm,
+    owner: contactOwner(r.touch),
+  }));
+  const all = [...acting, ...supporting];
   const bySide = { near: sideMoments(skeleton, 'near', all), far: sideMoments(skeleton, 'far', all) };
-  const momentsNm = Object.fromEntries(
-    loadedJoints.map((j) => [j, Math.max(Math.abs(bySide.near[j]), Math.abs(bySide.far[j]))]),
-  ) as Record<LoadedJoint, number>;
+  const larger = (joint: LoadedJoint) => Math.max(Math.abs(bySide.near[joint]), Math.abs(bySide.far[joint]));
+  const bending = Object.fromEntries(loadedJoints.map((j) => [j, larger(j)])) as Record<LoadedJoint, number>;
   return {
     reactions,
     shares: namedShares(reactions, bodyWeightN),
-    momentsNm,
+    momentsNm: named(bending, view, acrossMoments(placedBody, acting, supporting)),
     bySide,
     centreOfMass,
     tipM,
     residual: unbalanced(all, centreOfMass) / bodyWeightN,
   };
+}
+
+/** What a bending moment of the drawn plane is called, by the view. A turning forearm turns the upper arm about its length. */
+function named(bending: Record<LoadedJoint, number>, view: View, across: Record<SideOnMoment, number>): Moments {
+  const turned = { ...bending, 'shoulder-turn': bending.elbow };
+  if (view === 'side') return { ...turned, ...across };
+  const trunkAndHip = { 'trunk-side': 0, 'trunk-twist': 0, 'hip-side': 0 };
+  if (view === 'above') return { ...turned, ...trunkAndHip, trunk: 0, hip: 0, 'trunk-twist': bending.trunk };
+  return { ...turned, ...trunkAndHip, trunk: 0, hip: 0, 'trunk-side': bending.trunk, 'hip-side': bending.hip };
 }
 
 function unbalanced(forces: readonly OutsideForce[], about: Point): number {
@@ -216,103 +115,11 @@ function sideMoments(skeleton: Skeleton, side: LimbSide, forces: readonly Outsid
   return Object.fromEntries(loadedJoints.map((j) => [j, moment(j)])) as Record<LoadedJoint, number>;
 }
 
-/** Contacts of both sides in one place are one name; apart they are told by "front" and "rear". */
+/** Contacts of both sides in one place are one share. */
 function namedShares(reactions: readonly Reaction[], bodyWeightN: number) {
   const shares = new Map<string, number>();
   for (const r of reactions) {
     shares.set(r.contact, (shares.get(r.contact) ?? 0) + r.forceN.y / bodyWeightN);
   }
   return [...shares].map(([contact, share]) => ({ contact, share }));
-}
-
-/** Names that a coach would use: whatever part of the foot it is, it is the feet. */
-const spokenNames: Partial<Record<ContactPart, string>> = {
-  toes: 'feet',
-  heels: 'feet',
-  insteps: 'feet',
-  grip: 'hands',
-  elbows: 'forearms',
-};
-
-function contactNames(touches: readonly Touch[], at: readonly Point[], apartM: number): string[] {
-  return touches.map((touch, i) => {
-    const twin = touches.findIndex((t) => t.contact.part === touch.contact.part && t.side !== touch.side);
-    const name = spokenNames[touch.contact.part] ?? touch.contact.part;
-    if (twin < 0) return name;
-    const distance = (at[i] as Point).x - (at[twin] as Point).x;
-    if (Math.abs(distance) < apartM) return name;
-    return `${distance > 0 ? 'front' : 'rear'} ${name}`;
-  });
-}
-
-function supportReactions(
-  placedBody: PlacedBody,
-  acting: readonly OutsideForce[],
-): { reactions: Reaction[]; tipM: number } {
-  const { skeleton, touches, body, view } = placedBody;
-  if (touches.length === 0) return { reactions: [], tipM: 0 };
-  const points = touches.map((t) => touchPoint(skeleton, t));
-  const about = points[0] as Point;
-  const target = [
-    -acting.reduce((s, f) => s + f.forceN.x, 0),
-    -acting.reduce((s, f) => s + f.forceN.y, 0),
-    -acting.reduce((s, f) => s + cross(f.at, about, f.forceN) + f.momentNm, 0),
-  ];
-  const onWall = touches.map((t) => t.contact.surface === 'wall');
-  let active = touches.map((_, i) => i);
-  let forces: number[] = [];
-  for (;;) {
-    const rows = equilibriumRows(
-      active.map((i) => points[i] as Point),
-      about,
-    );
-    const freedom = active.flatMap((i) =>
-      onWall[i] ? [normalFreedom, frictionFreedom, momentFreedom] : [frictionFreedom, normalFreedom, momentFreedom],
-    );
-    forces = refined(rows, target, freedom);
-    const lifting = active
-      .map((i, k) => ({
-        i,
-        push: pushOf(touches[i] as Touch, placedBody, forces[3 * k] as number, forces[3 * k + 1] as number),
-      }))
-      .filter(({ i, push }) => !(touches[i] as Touch).contact.held && push < -1e-9)
-      .sort((a, b) => a.push - b.push)[0];
-    if (!lifting || active.length === 1) break;
-    active = active.filter((i) => i !== lifting.i);
-  }
-  const names = contactNames(touches, points, 0.1 * body.heightM);
-  const lengthShare = view === 'front' ? 0.6 : 1;
-  let tipM = 0;
-  const reactions = active.map((i, k) => {
-    const touch = touches[i] as Touch;
-    const forceN = { x: forces[3 * k] as number, y: forces[3 * k + 1] as number };
-    const momentNm = forces[3 * k + 2] as number;
-    const half = contactHalfLength[touch.contact.part] * body.heightM * lengthShare;
-    const size = Math.hypot(forceN.x, forceN.y);
-    if (!touch.contact.held && size > 1) tipM = Math.max(tipM, Math.abs(momentNm) / size - half);
-    return { contact: names[i] as string, touch, at: points[i] as Point, forceN, momentNm };
-  });
-  return { reactions, tipM: Math.max(0, tipM) };
-}
-
-function pushOf(touch: Touch, { wallX }: PlacedBody, x: number, y: number): number {
-  return touch.contact.surface === 'wall' ? -Math.sign(wallX ?? 1) * x : y;
-}
-
-function equilibriumRows(points: readonly Point[], about: Point): number[][] {
-  const rows: number[][] = [[], [], []];
-  for (const p of points) {
-    rows[0]?.push(1, 0, 0);
-    rows[1]?.push(0, 1, 0);
-    rows[2]?.push(-(p.y - about.y), p.x - about.x, 1);
-  }
-  return rows;
-}
-
-/** One step of iterative refinement brings the equilibrium residual down to rounding error. */
-function refined(rows: readonly number[][], target: readonly number[], freedom: readonly number[]): number[] {
-  const first = leastStep(rows, target, freedom, 0);
-  const left = target.map((t, i) => t - (rows[i] as number[]).reduce((s, a, k) => s + a * (first[k] as number), 0));
-  const correction = leastStep(rows, left, freedom, 0);
-  return first.map((f, k) => f + (correction[k] as number));
 }

@@ -59,7 +59,8 @@ function poseFaults(v: Variant, body: ScaledBody): LibraryFault[] {
     if (frame.missM > touchToleranceM)
       say(`a contact floats ${(frame.missM * 100).toFixed(1)} cm from what it should touch`);
     const lowest = Math.min(...pointsOf(frame.skeleton).map((p) => p.y));
-    if (lowest < -sunkToleranceM) say(`the body sinks ${(-lowest * 100).toFixed(1)} cm below the ground`);
+    if (v.view !== 'above' && lowest < -sunkToleranceM)
+      say(`the body sinks ${(-lowest * 100).toFixed(1)} cm below the ground`);
     if (v.view === 'side') {
       const [, trunk, neck, ...limbs] = flattened(frame.pose) as [number, number, number, ...number[]];
       const angles = [['trunk', trunk], ['neck', neck], ...limbs.map((a, k) => [rangeOrder[k % 6], a])] as [

@@ -1,96 +1,216 @@
+import { laddered } from './ladders';
 import adductor from './library/adductor';
 import ankleRock from './library/ankle-rock';
 import armBrake from './library/arm-brake';
+import armCircle from './library/arm-circle';
+import armInnerRotation from './library/arm-inner-rotation';
 import armRotation from './library/arm-rotation';
 import backRaise from './library/back-raise';
+import bagLift from './library/bag-lift';
+import bandPress from './library/band-press';
 import bandPressOut from './library/band-press-out';
+import bandPullApart from './library/band-pull-apart';
+import bearHold from './library/bear-hold';
 import birdDog from './library/bird-dog';
+import bodyRow from './library/body-row';
 import bridge from './library/bridge';
 import burpee from './library/burpee';
 import calfRaise from './library/calf-raise';
 import catCamel from './library/cat-camel';
+import chop from './library/chop';
 import coolStretches from './library/cool-stretches';
+import crawl from './library/crawl';
+import crossLunge from './library/cross-lunge';
+import curl from './library/curl';
 import curlUp from './library/curl-up';
 import deadBug from './library/dead-bug';
+import dip from './library/dip';
+import elbowPress from './library/elbow-press';
+import endRangeLift from './library/end-range-lift';
+import fastStepUp from './library/fast-step-up';
+import floorPress from './library/floor-press';
+import getUp from './library/get-up';
+import grapplingDrill from './library/grappling-drill';
+import gripHold from './library/grip-hold';
 import hinge from './library/hinge';
+import hingeDrill from './library/hinge-drill';
+import hipCircle from './library/hip-circle';
 import hipOpener from './library/hip-opener';
 import hipSide from './library/hip-side';
+import hipStretches from './library/hip-stretches';
+import hipThrust from './library/hip-thrust';
+import hollow from './library/hollow';
 import jump from './library/jump';
+import kick from './library/kick';
+import kneelingLeanBack from './library/kneeling-lean-back';
 import landing from './library/landing';
 import legCurl from './library/leg-curl';
+import legLowering from './library/leg-lowering';
 import legSwing from './library/leg-swing';
+import lineHop from './library/line-hop';
+import lunge from './library/lunge';
+
 import march from './library/march';
+import neckExtension from './library/neck-extension';
 import neckHold from './library/neck-hold';
+import neckSide from './library/neck-side';
+import oneSideCarry from './library/one-side-carry';
+import openBook from './library/open-book';
 import overheadPress from './library/overhead-press';
 import paddleStroke from './library/paddle-stroke';
 import plank from './library/plank';
 import pogo from './library/pogo';
 import proneLetters from './library/prone-letters';
+import pronePull from './library/prone-pull';
+import pullThrough from './library/pull-through';
 import pullUp from './library/pull-up';
+import punch from './library/punch';
 import pushPress from './library/push-press';
 import pushUp from './library/push-up';
 import quickFeet from './library/quick-feet';
+import racketSwing from './library/racket-swing';
+import rollOut from './library/roll-out';
+import roller from './library/roller';
+import ropeSkip from './library/rope-skip';
 import row from './library/row';
+import scapularPushUp from './library/scapular-push-up';
+import shortFoot from './library/short-foot';
+import shuttle from './library/shuttle';
 import sideLunge from './library/side-lunge';
 import sidePlank from './library/side-plank';
+import singleLegSquat from './library/single-leg-squat';
 import singleLegStand from './library/single-leg-stand';
+import sittingTurn from './library/sitting-turn';
 import splitSquat from './library/split-squat';
+import sportStep from './library/sport-step';
 import squat from './library/squat';
 import squatReach from './library/squat-reach';
 import stepDown from './library/step-down';
 import stepJack from './library/step-jack';
+import stepUp from './library/step-up';
+import swimPull from './library/swim-pull';
+import swimmerRaise from './library/swimmer-raise';
 import swing from './library/swing';
+import throwRelease from './library/throw-release';
+import toeRaise from './library/toe-raise';
 import towelThrow from './library/towel-throw';
+import trunkTurn from './library/trunk-turn';
+import turnBrake from './library/turn-brake';
+import upperStretches from './library/upper-stretches';
+import wallSit from './library/wall-sit';
 import wallSlide from './library/wall-slide';
+import wallWalk from './library/wall-walk';
+import wristCurl from './library/wrist-curl';
 import type { Variant } from './variant';
 
-/** Every variant that ships, families in the order a session runs. */
-export const library: readonly Variant[] = [
-  ...adductor,
-  ...ankleRock,
-  ...armBrake,
-  ...armRotation,
-  ...backRaise,
-  ...bandPressOut,
-  ...birdDog,
-  ...bridge,
-  ...burpee,
-  ...calfRaise,
-  ...catCamel,
-  ...coolStretches,
-  ...curlUp,
-  ...deadBug,
-  ...hinge,
-  ...hipOpener,
-  ...hipSide,
-  ...jump,
-  ...landing,
-  ...legCurl,
-  ...legSwing,
-  ...march,
-  ...neckHold,
-  ...overheadPress,
-  ...paddleStroke,
-  ...plank,
-  ...pogo,
-  ...proneLetters,
-  ...pullUp,
-  ...pushPress,
-  ...pushUp,
-  ...quickFeet,
-  ...row,
-  ...sideLunge,
-  ...sidePlank,
-  ...singleLegStand,
-  ...splitSquat,
-  ...squatReach,
-  ...squat,
-  ...stepDown,
-  ...stepJack,
-  ...swing,
-  ...towelThrow,
-  ...wallSlide,
+/** Every family that ships. */
+const families: readonly (readonly Variant[])[] = [
+  adductor,
+  ankleRock,
+  armBrake,
+  armCircle,
+  armInnerRotation,
+  armRotation,
+  backRaise,
+  bagLift,
+  bandPress,
+  bandPressOut,
+  bandPullApart,
+  bearHold,
+  birdDog,
+  bodyRow,
+  bridge,
+  burpee,
+  calfRaise,
+  catCamel,
+  chop,
+  coolStretches,
+  crawl,
+  crossLunge,
+  curl,
+  curlUp,
+  deadBug,
+  dip,
+  elbowPress,
+  endRangeLift,
+  fastStepUp,
+  floorPress,
+  getUp,
+  grapplingDrill,
+  gripHold,
+  hinge,
+  hingeDrill,
+  hipOpener,
+  hipSide,
+  hipStretches,
+  hipCircle,
+  hipThrust,
+  hollow,
+  jump,
+  kick,
+  kneelingLeanBack,
+  landing,
+  legCurl,
+  legLowering,
+  legSwing,
+  lineHop,
+  lunge,
+
+  march,
+  neckExtension,
+  neckHold,
+  neckSide,
+  oneSideCarry,
+  openBook,
+  overheadPress,
+  paddleStroke,
+  plank,
+  pogo,
+  proneLetters,
+  pronePull,
+  pullThrough,
+  pullUp,
+  punch,
+  pushPress,
+  pushUp,
+  quickFeet,
+  racketSwing,
+  rollOut,
+  roller,
+  ropeSkip,
+  row,
+  scapularPushUp,
+  shortFoot,
+  shuttle,
+  sideLunge,
+  sidePlank,
+  singleLegSquat,
+  singleLegStand,
+  splitSquat,
+  sittingTurn,
+  sportStep,
+  squat,
+  squatReach,
+  stepDown,
+  stepJack,
+  stepUp,
+  swimPull,
+  swimmerRaise,
+  swing,
+  throwRelease,
+  toeRaise,
+  towelThrow,
+  trunkTurn,
+  turnBrake,
+  upperStretches,
+  wallSit,
+  wallSlide,
+  wallWalk,
+  wristCurl,
 ];
+
+/** Every variant that ships, each knowing its easier and harder neighbour. */
+export const library: readonly Variant[] = laddered(families.flat());
 
 const byId = new Map(library.map((variant) => [variant.id, variant]));
 

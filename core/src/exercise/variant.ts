@@ -1,7 +1,11 @@
-import type { Keyframe, Line, Movement } from '../body/motion';
-import type { LoadPlace } from '../body/statics';
+import type { Line } from '../body/line';
+import type { Keyframe, Movement } from '../body/motion';
+import type { LoadPlace } from '../body/outside';
+import type { PoseChanges } from '../body/pose';
 import type { Dose } from '../dose/dose';
 import { parseDose } from '../dose/notation';
+import { requiredCautions } from './cautions';
+import { computedRegions } from './regions';
 import {
   type Anchor,
   type BlockKind,
@@ -55,7 +59,28 @@ export interface LoadRule {
 export interface Fault {
   see: string;
   say: string;
+  /** What it looks like: changes on top of a keyframe, the last one when none is named. */
+  shown?: { at?: string; change: PoseChanges };
 }
+
+/** Something held or stood on that the kit list alone does not tell how to draw. */
+export const props = [
+  'dumbbell',
+  'bag',
+  'rucksack',
+  'bar',
+  'ball',
+  'stick',
+  'towel',
+  'roller',
+  'wheel',
+  'cushion',
+  'rope',
+  'racket',
+  'paddle',
+  'strap',
+] as const;
+export type Prop = (typeof props)[number];
 
 export interface Variant extends Movement {
   id: string;
@@ -75,8 +100,12 @@ export interface Variant extends Movement {
   quiet: boolean;
   needs: Needs;
   load?: LoadRule;
+  /** Drawn in the hands or under the body where the load does not say. */
+  prop?: Prop;
   easier?: string;
   harder?: string;
+  /** Why it is harder than its easier neighbour where the computed load does not rise. */
+  harderBecause?: string;
   cues: readonly string[];
   faults: readonly Fault[];
   cautions: readonly string[];
@@ -99,14 +128,14 @@ export interface WrittenVariant {
   side?: Side;
   position: Position;
   speed?: Speed;
-  regions: readonly WrittenRegion[];
+  /** Left out: worked out from the moments. */
+  regions?: readonly WrittenRegion[];
   level?: Level;
   impactContacts?: number;
   quiet?: boolean;
   needs?: Partial<Needs>;
   load?: LoadRule;
-  easier?: string;
-  harder?: string;
+  prop?: Prop;
   cues: readonly string[];
   faults: readonly Fault[];
   cautions?: readonly string[];
@@ -146,22 +175,29 @@ export function family<const S extends FamilyShared>(
 }
 
 function read(familyId: string, written: WrittenVariant): Variant {
-  const { jointActions, regions, dose, needs, ...rest } = written;
-  return {
+  const { jointActions, regions, dose, needs, cautions = [], ...rest } = written;
+  let known: readonly RegionLoad[] | undefined = regions?.map(readRegion);
+  const variant: Variant = {
     otherNames: [],
     side: 'both',
     speed: 'controlled',
     level: 'new',
     impactContacts: 0,
     quiet: (written.impactContacts ?? 0) === 0,
-    cautions: [],
     view: 'side',
     sources: ['common practice, no source'],
     ...rest,
+    cautions,
     family: familyId,
     jointActions: jointActions.map(jointAction),
-    regions: regions.map(readRegion),
+    // Worked out when first asked for: it takes the statics of every keyframe.
+    get regions() {
+      known ??= computedRegions(variant);
+      return known;
+    },
     needs: { ...noNeeds, ...needs },
     dose: parseDose(dose),
   };
+  variant.cautions = [...cautions, ...requiredCautions(variant).map((c) => c.text)];
+  return variant;
 }

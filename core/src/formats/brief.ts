@@ -1,8 +1,9 @@
 import * as yup from 'yup';
+import { bandLevels } from '../body/band';
 import { parseDose } from '../dose/notation';
 import { variantById } from '../exercise/library';
 import { anchors, kitKinds, levels, regions } from '../exercise/vocabulary';
-import { bandLevels, fills } from '../kit/kit';
+import { fills } from '../kit/kit';
 import { aims, type Brief, defaultHouseRules, houseRuleChoices, phases } from '../session/brief';
 import { sportById, sports } from '../sport/sports';
 

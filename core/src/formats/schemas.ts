@@ -1,5 +1,6 @@
+import { bandLevels } from '../body/band';
 import { anchors, blockKinds, kitKinds, levels, patterns, planes, regions } from '../exercise/vocabulary';
-import { bandLevels, fills } from '../kit/kit';
+import { fills } from '../kit/kit';
 import { aims, houseRuleChoices, phases } from '../session/brief';
 import { sports } from '../sport/sports';
 

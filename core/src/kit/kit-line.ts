@@ -1,5 +1,6 @@
+import { type BandLevel, bandLevels } from '../body/band';
 import { type KitKind, kitKinds } from '../exercise/vocabulary';
-import { type BandLevel, bandLevels, type Fill, fills, type KitItem } from './kit';
+import { type Fill, fills, type KitItem } from './kit';
 
 /** A word of a kit line that cannot be read: the word, and what was expected. */
 export class KitLineError extends SyntaxError {

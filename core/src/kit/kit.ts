@@ -1,7 +1,5 @@
+import type { BandLevel } from '../body/band';
 import type { Anchor, KitKind } from '../exercise/vocabulary';
-
-export const bandLevels = ['extra-light', 'light', 'medium', 'heavy', 'extra-heavy'] as const;
-export type BandLevel = (typeof bandLevels)[number];
 
 export const fills = ['water', 'sand', 'paint', 'gravel', 'rice'] as const;
 export type Fill = (typeof fills)[number];

@@ -27,7 +27,6 @@ export default family(
       needs: { kit: [longBands], anchors: ['door-low', 'door-mid', 'post', 'partner'] },
       load: { place: 'near-hand', source: 'band', required: true, hands: 1 },
       dose: '3x8/side 4-0-1 rir3 r45',
-      easier: 'band-arm-rotation',
       line: { from: 'near-hand', to: [0.75, 0.3] },
       cues: ['Help up with the other hand', 'Then four seconds forward and down', 'Blade glides, does not jump'],
       faults: [{ see: 'Shoulder rolls forward at the end', say: 'Stop the arm at hip height, chest proud.' }],

@@ -1,4 +1,5 @@
 import { family } from '../variant';
+import { frame } from './frame';
 import { lightHandWeights, longBands } from './kit-groups';
 
 export default family(
@@ -23,7 +24,6 @@ export default family(
       needs: { kit: [lightHandWeights] },
       load: { place: 'near-hand', source: 'weight', required: true, maxKg: 2.3, hands: 1 },
       dose: '2x12/side 2-1-3 rir3 r30',
-      harder: 'band-arm-rotation',
       cues: ['Elbow stays on the ribs', 'Turn the forearm up slowly', 'Lower even slower'],
       faults: [{ see: 'Weight is swung up', say: 'Half the weight, three seconds down.' }],
       cautions: ['Never more than 2.3 kg; stop on sharp pain.'],
@@ -54,8 +54,6 @@ export default family(
       needs: { kit: [longBands], anchors: ['door-mid', 'post', 'partner'] },
       load: { place: 'near-hand', source: 'band', required: true, hands: 1 },
       dose: '2x12/side 2-1-2 rir3 r30',
-      easier: 'side-lying-arm-rotation',
-      harder: 'band-arm-brake',
       line: { from: 'near-hand', to: [-0.55, 0.63] },
       cues: ['Towel between elbow and ribs', 'Turn out, pause, slow back', 'Blade stays down'],
       faults: [{ see: 'Elbow leaves the side', say: 'Squeeze the towel.' }],
@@ -73,6 +71,88 @@ export default family(
           change: { hip: 6, knee: 3, near: { shoulder: 6, elbow: 70 }, far: { shoulder: 20, elbow: 60 } },
           on: ['feet'],
         },
+      ],
+    },
+    {
+      id: 'door-frame-rotation-hold',
+      name: 'Outward press on the door frame',
+      otherNames: ['isometric external rotation'],
+      purpose: 'holds the shoulder when movement hurts',
+      position: 'both-feet',
+      view: 'above',
+      regions: ['shoulder'],
+      needs: { wall: true },
+      jointActions: ['shoulder external-rotation holding'],
+      line: { from: 'near-hand', to: [0.2, 0.5], resist: 0.06 },
+      dose: '3x15s/side r20',
+      cues: ['Elbow at the ribs, bent square', 'Back of the hand into the frame', 'Build up slowly, half strength'],
+      faults: [{ see: 'Shoulder hikes', say: 'Less force, long neck.' }],
+      keyframes: [
+        frame('rest', 'standing', 'feet', {
+          ankle: 4,
+          near: { shoulder: 0, elbow: 90, wrist: 8 },
+          far: { shoulder: 0, wrist: 8 },
+        }),
+        frame('press', 'standing', 'feet', {
+          ankle: 4,
+          near: { shoulder: 0, elbow: 84, wrist: 8 },
+          far: { shoulder: 0, wrist: 8 },
+        }),
+      ],
+    },
+    {
+      id: 'high-band-arm-rotation',
+      name: 'Band rotation, elbow at shoulder height',
+      otherNames: ['90/90 external rotation', 'high band rotation'],
+      purpose: 'arm brake in the throwing position',
+      position: 'split',
+      view: 'side',
+      planes: ['sagittal', 'transverse'],
+      level: 'intermediate',
+      regions: ['shoulder+high', 'upper-back'],
+      needs: { kit: [longBands], anchors: ['door-mid', 'post', 'partner'] },
+      load: { place: 'near-hand', source: 'band', required: true, hands: 1 },
+      line: { from: 'near-hand', to: [0.75, 0.66] },
+      jointActions: [
+        'shoulder external-rotation shortening',
+        'shoulder external-rotation lengthening',
+        'scapula retraction holding',
+      ],
+      dose: '3x10/side 1-1-3 rir3 r30',
+      cues: ['Elbow level with the shoulder', 'Turn the hand up and back', 'Three seconds forwards'],
+      faults: [{ see: 'Elbow drops', say: 'Lighter band, elbow on a high sofa back.' }],
+      sources: ['Andersson 2017 (shoulder programme in handball)'],
+      keyframes: [
+        frame('forward', 'standing', 'near.foot far.toes', {
+          near: { hip: 24, knee: 18, shoulder: 80, elbow: -2 },
+          far: { hip: -14, knee: 12, ankle: 14, shoulder: 20, elbow: 60 },
+        }),
+        frame('back', 'standing', 'near.foot far.toes', {
+          near: { hip: 24, knee: 18, shoulder: 80, elbow: 98 },
+          far: { hip: -14, knee: 12, ankle: 14, shoulder: 20, elbow: 60 },
+        }),
+      ],
+    },
+    {
+      id: 'side-lying-hand-lift',
+      name: 'Side-lying hand lift, empty',
+      otherNames: ['unloaded external rotation'],
+      purpose: 'the arm brake with no kit',
+      position: 'lying',
+      regions: ['shoulder'],
+      jointActions: ['shoulder external-rotation shortening', 'shoulder external-rotation lengthening'],
+      dose: '2x15/side 2-2-3 rir3 r20',
+      cues: ['Elbow stays on the ribs', 'Turn the forearm up slowly', 'Hold two'],
+      faults: [{ see: 'Elbow leaves the ribs', say: 'Towel under the elbow.' }],
+      keyframes: [
+        frame('down', 'side lying', 'near.hip-side near.shoulder-side near.instep', {
+          near: { shoulder: 172 },
+          far: { shoulder: 2, elbow: 12, hip: 12, knee: 30 },
+        }),
+        frame('up', 'side lying', 'near.hip-side near.shoulder-side near.instep', {
+          near: { shoulder: 172 },
+          far: { shoulder: 2, elbow: 88, hip: 12, knee: 30 },
+        }),
       ],
     },
   ],

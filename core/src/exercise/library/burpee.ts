@@ -20,7 +20,6 @@ export default family(
       quiet: true,
       level: 'beginner',
       dose: '3x20s! r40',
-      harder: 'burpee',
       cues: ['Plank stays level', 'Knee to the chest, quick', 'Push the floor away'],
       faults: [{ see: 'Hips bounce up', say: 'Slower, hands under the shoulders.' }],
       keyframes: [
@@ -47,7 +46,6 @@ export default family(
       level: 'intermediate',
       impactContacts: 2,
       dose: '3x8 r60',
-      easier: 'mountain-run',
       cues: ['Hands down, jump back', 'Plank stays straight', 'Stand up tall with a small jump'],
       faults: [{ see: 'Back sags as the feet go out', say: 'Step back instead of jumping.' }],
       cautions: ['Not with a sore back, shoulder or knee.'],

@@ -1,4 +1,6 @@
 import { family } from '../variant';
+import { frame } from './frame';
+import { steps } from './kit-groups';
 
 export default family(
   'calf-raise',
@@ -21,7 +23,6 @@ export default family(
       regions: ['calf', 'ankle'],
       load: { place: 'hands', source: 'weight', required: false, hands: 2 },
       dose: '3x12 2-0-2 rir2 r30',
-      harder: 'single-leg-calf-raise',
       keyframes: [
         { name: 'down', base: 'standing', on: ['feet'] },
         { name: 'up', base: 'standing', change: { ankle: -32 }, on: ['toes'] },
@@ -38,11 +39,95 @@ export default family(
       level: 'beginner',
       load: { place: 'near-hand', source: 'weight', required: false, hands: 1 },
       dose: '3x10/side 2-1-2 rir2 r30',
-      easier: 'calf-raise',
       cautions: ['Fingertips on a wall are allowed, pulling is not.'],
       keyframes: [
         { name: 'down', base: 'standing', change: { far: { hip: 12, knee: 70 } }, on: ['near.foot'] },
         { name: 'up', base: 'standing', change: { ankle: -32, far: { hip: 12, knee: 70 } }, on: ['near.toes'] },
+      ],
+    },
+    {
+      id: 'bent-knee-calf-raise',
+      name: 'Bent-knee calf raise',
+      otherNames: ['soleus raise'],
+      purpose: 'the deep calf that carries running',
+      position: 'both-feet',
+      dose: '3x15 2-1-2 rir3 r30',
+      keyframes: [
+        frame('down', 'standing', 'feet', { hip: 34, knee: 44, ankle: 22, lean: 14, shoulder: 40, elbow: 60 }),
+        frame('up', 'standing', 'toes', { hip: 34, knee: 44, ankle: -12, lean: 14, shoulder: 40, elbow: 60 }),
+      ],
+    },
+    {
+      id: 'calf-raise-off-step',
+      name: 'Calf raise off a step',
+      otherNames: ['deficit heel raise'],
+      purpose: 'calf through its whole range',
+      position: 'both-feet',
+      level: 'beginner',
+      needs: { kit: [steps] },
+      load: { place: 'hands', source: 'weight', required: false, hands: 2 },
+      dose: '3x12 3-1-2 rir2 r45',
+      keyframes: [
+        frame('low', 'standing', 'toes@step', { ankle: 16 }),
+        frame('high', 'standing', 'toes@step', { ankle: -34 }),
+      ],
+    },
+    {
+      id: 'single-leg-calf-raise-off-step',
+      name: 'Single-leg calf raise off a step',
+      otherNames: ['one-leg deficit heel raise', 'eccentric heel drop'],
+      purpose: 'most load the calf gets without a machine',
+      position: 'one-foot',
+      side: 'single',
+      level: 'intermediate',
+      needs: { kit: [steps] },
+      load: { place: 'near-hand', source: 'weight', required: false, hands: 1 },
+      dose: '3x8/side 3-1-2 rir2 r60',
+      sources: ['Alfredson 1998 (heavy slow lowering for the Achilles tendon; value from memory)'],
+      keyframes: [
+        frame('low', 'standing', 'near.toes@step', { ankle: 16, far: { hip: 12, knee: 70 } }),
+        frame('high', 'standing', 'near.toes@step', { ankle: -34, far: { hip: 12, knee: 70 } }),
+      ],
+    },
+    {
+      id: 'single-leg-bent-knee-calf-raise',
+      name: 'Single-leg bent-knee calf raise',
+      otherNames: ['one-leg soleus raise'],
+      purpose: 'deep calf, one leg at a time',
+      position: 'one-foot',
+      side: 'single',
+      level: 'intermediate',
+      dose: '3x12/side 2-1-2 rir2 r45',
+      keyframes: [
+        frame('down', 'standing', 'near.foot', {
+          lean: 14,
+          near: { hip: 34, knee: 44 },
+          far: { hip: 20, knee: 90 },
+          shoulder: 40,
+          elbow: 60,
+        }),
+        frame('up', 'standing', 'near.toes', {
+          lean: 14,
+          near: { hip: 34, knee: 44, ankle: -12 },
+          far: { hip: 20, knee: 90 },
+          shoulder: 40,
+          elbow: 60,
+        }),
+      ],
+    },
+    {
+      id: 'tiptoe-hold',
+      name: 'Single-leg tiptoe hold',
+      otherNames: ['calf isometric'],
+      purpose: 'calf and Achilles hold, quiet and still',
+      position: 'one-foot',
+      side: 'single',
+      blocks: ['prevention', 'activate'],
+      jointActions: ['ankle extension holding'],
+      dose: '3x20s/side r20',
+      keyframes: [
+        frame('hold', 'standing', 'near.toes', { ankle: -24, far: { hip: 12, knee: 60 } }),
+        frame('higher', 'standing', 'near.toes', { ankle: -30, far: { hip: 12, knee: 60 } }),
       ],
     },
   ],

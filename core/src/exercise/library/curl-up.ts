@@ -1,4 +1,6 @@
 import { family } from '../variant';
+import { frame } from './frame';
+import { handWeights } from './kit-groups';
 
 export default family(
   'curl-up',
@@ -23,6 +25,40 @@ export default family(
       keyframes: [
         { name: 'down', base: 'hook lying', change: { shoulder: 35 }, on: ['back', 'seat', 'feet'] },
         { name: 'up', base: 'hook lying', change: { trunk: 34, neck: 18, shoulder: 48 }, on: ['seat', 'feet'] },
+      ],
+    },
+    {
+      id: 'weighted-curl-up',
+      name: 'Curl-up with a weight',
+      otherNames: ['weighted crunch'],
+      purpose: 'front of the trunk, a known load',
+      level: 'intermediate',
+      needs: { kit: [handWeights] },
+      load: { place: 'chest', source: 'weight', required: true, maxKg: 12, hands: 1 },
+      cues: ['Weight hugged to the chest', 'Ribs towards hips', 'Lower slowly'],
+      faults: [{ see: 'Feet lift', say: 'Lighter; curl less high.' }],
+      dose: '3x10 2-2-2 rir2 r45',
+      keyframes: [
+        frame('down', 'hook lying', 'back seat feet', { shoulder: 60, elbow: 130 }),
+        frame('up', 'hook lying', 'seat feet', { trunk: 26, neck: 10, shoulder: 60, elbow: 130 }),
+      ],
+    },
+    {
+      id: 'sitting-lean-back',
+      name: 'Sitting lean-back hold',
+      otherNames: ['V hold, feet down', 'trunk flexor hold'],
+      purpose: 'front of the trunk holds a long lever',
+      position: 'sitting',
+      speed: 'slow',
+      level: 'beginner',
+      jointActions: ['trunk flexion holding', 'hip flexion holding'],
+      dose: '3x20s r30',
+      cues: ['Chest long', 'Lean back to the wobble', 'Breathe'],
+      faults: [{ see: 'Back rounds', say: 'Sit taller, lean less.' }],
+      sources: ['McGill 1999 (trunk endurance tests; value from memory)'],
+      keyframes: [
+        frame('hold', 'long sitting', 'seat feet', { lean: -26, hip: 68, knee: 88, shoulder: 70, elbow: 90 }),
+        frame('further', 'long sitting', 'seat feet', { lean: -34, hip: 62, knee: 88, shoulder: 70, elbow: 90 }),
       ],
     },
   ],

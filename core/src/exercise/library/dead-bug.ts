@@ -1,4 +1,6 @@
 import { family } from '../variant';
+import { frame } from './frame';
+import { handWeights } from './kit-groups';
 
 export default family(
   'dead-bug',
@@ -29,6 +31,40 @@ export default family(
           change: { near: { hip: 18, knee: 8, shoulder: 90 }, far: { hip: 90, knee: 90, shoulder: 168 } },
           on: ['back', 'seat'],
         },
+      ],
+    },
+    {
+      id: 'dead-bug-arms',
+      name: 'Dead bug, arms only',
+      otherNames: ['supine arm lowering'],
+      purpose: 'ribs stay down while the arms move',
+      cues: ['Low back heavy on the floor', 'Move slowly', 'Breathe out as they go'],
+      faults: [{ see: 'Ribs flare', say: 'Reach less far.', shown: { change: { trunk: -12 } } }],
+      dose: '2x8 2-1-2 r20',
+      keyframes: [
+        frame('start', 'supine', 'back seat', { hip: 90, knee: 90, shoulder: 90 }),
+        frame('reach', 'supine', 'back seat', { hip: 90, knee: 90, shoulder: 168 }),
+      ],
+    },
+    {
+      id: 'dead-bug-weighted',
+      name: 'Dead bug with a weight',
+      otherNames: ['weighted dead bug'],
+      purpose: 'trunk holds against a load overhead and a long leg',
+      level: 'intermediate',
+      needs: { kit: [handWeights] },
+      load: { place: 'hands', source: 'weight', required: true, maxKg: 8, hands: 1 },
+      cues: ['Low back heavy on the floor', 'Move slowly', 'Breathe out as they go'],
+      faults: [{ see: 'Ribs flare', say: 'Reach less far.', shown: { change: { trunk: -12 } } }],
+      dose: '3x8 3-1-2 rir2 r45',
+      cautions: ['Sealed weight; it never passes over the face.'],
+      keyframes: [
+        frame('start', 'supine', 'back seat', { hip: 90, knee: 90, shoulder: 90 }),
+        frame('reach', 'supine', 'back seat', {
+          near: { hip: 14, knee: 6 },
+          far: { hip: 90, knee: 90 },
+          shoulder: 150,
+        }),
       ],
     },
   ],

@@ -23,7 +23,6 @@ export default family(
       needs: { kit: [twoHandWeights] },
       load: { place: 'hands', source: 'weight', required: true, hands: 2 },
       dose: '3x10 3-1-1 rir2 r60',
-      harder: 'single-leg-hinge',
       cautions: ['Back pain: leave out; start light.'],
       keyframes: [
         { name: 'tall', base: 'standing', change: { knee: 6 }, on: ['feet'] },
@@ -46,7 +45,6 @@ export default family(
       level: 'beginner',
       load: { place: 'hands', source: 'weight', required: false, hands: 2 },
       dose: '3x8/side 3-1-1 rir2 r60',
-      easier: 'hinge-lift',
       jointActions: ['hip extension shortening', 'hip extension lengthening', 'hip abduction holding'],
       keyframes: [
         {

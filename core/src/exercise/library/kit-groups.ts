@@ -19,3 +19,5 @@ export const seats: readonly KitKind[] = ['chair', 'bench', 'sofa'];
 export const steps: readonly KitKind[] = ['step', 'stairs', 'bench'];
 /** What two hands can hold in front of the body. */
 export const twoHandWeights: readonly KitKind[] = [...handWeights, 'barbell'];
+/** Bags that can be carried, hugged and lifted. */
+export const bags: readonly KitKind[] = ['rucksack', 'holdall', 'canister', 'kettlebell', 'dumbbell', 'stone'];

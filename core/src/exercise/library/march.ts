@@ -17,7 +17,6 @@ export default family(
       otherNames: ['walking in place'],
       purpose: 'warms hips and calves without noise',
       regions: ['hip'],
-      harder: 'high-knee-run',
       cues: ['Knee up to the belt', 'Opposite arm swings with it', 'Stand tall on the other leg'],
       faults: [{ see: 'Leaning back as the knee rises', say: 'Ribs over hips, knee a little lower.' }],
       keyframes: [
@@ -44,7 +43,6 @@ export default family(
       speed: 'fast',
       level: 'beginner',
       impactContacts: 1,
-      easier: 'march-on-the-spot',
       cues: ['Quick, light contacts on the forefoot', 'Knee to hip height', 'Arms drive the rhythm'],
       faults: [{ see: 'Loud, flat landings', say: 'Lighter: heel never slaps the floor.' }],
       cautions: ['Hard floor: wear shoes or choose the march.'],

@@ -1,4 +1,5 @@
 import { family } from '../variant';
+import { frame } from './frame';
 
 export default family(
   'plank',
@@ -13,7 +14,6 @@ export default family(
       planes: ['sagittal'],
       jointActions: ['trunk flexion holding'],
       dose: '3x25s r30',
-      harder: 'forearm-plank',
       cues: ['Elbows under the shoulders', 'Tuck the tail', 'Breathe'],
       faults: [{ see: 'Lower back hollows', say: 'Tail under, or stop the set.' }],
       keyframes: [
@@ -41,8 +41,6 @@ export default family(
       jointActions: ['trunk flexion holding'],
       level: 'beginner',
       dose: '3x30s r30',
-      easier: 'forearm-plank-knees',
-      harder: 'plank-shoulder-touch',
       cues: ['Elbows under the shoulders', 'Pull elbows and toes together', 'Tail tucked, breathe'],
       faults: [{ see: 'Hips sag or rise', say: 'Squeeze the seat; end the set when it goes.' }],
       keyframes: [
@@ -67,7 +65,6 @@ export default family(
       side: 'alternating',
       level: 'intermediate',
       dose: '3x12 2-0-2 r45',
-      easier: 'forearm-plank',
       regions: ['lower-back', 'shoulder', 'wrist'],
       cues: ['Feet wide, hips square', 'Touch slowly', 'No sway'],
       faults: [{ see: 'Hips rock from side to side', say: 'Feet wider, slower.' }],
@@ -80,6 +77,62 @@ export default family(
           on: ['toes', 'far.hand'],
           fix: ['hip', 'knee'],
         },
+      ],
+    },
+    {
+      id: 'long-plank',
+      name: 'Long plank',
+      otherNames: ['long-lever plank'],
+      purpose: 'trunk holds with the hands far ahead',
+      pattern: 'anti-extension',
+      planes: ['sagittal'],
+      jointActions: ['trunk flexion holding', 'shoulder extension holding'],
+      level: 'advanced',
+      dose: '3x15s r45',
+      cues: ['Elbows well in front of the eyes', 'Tail tucked hard', 'Stop before it sags'],
+      faults: [{ see: 'Back hollows', say: 'Elbows nearer.' }],
+      keyframes: [
+        frame(
+          'hold',
+          'forearm plank',
+          'toes forearms',
+          { lean: 82, shoulder: 118, elbow: 40 },
+          { fix: ['hip', 'knee'] },
+        ),
+        frame(
+          'longer',
+          'forearm plank',
+          'toes* forearms',
+          { lean: 82, shoulder: 126, elbow: 34 },
+          { fix: ['hip', 'knee'] },
+        ),
+      ],
+    },
+    {
+      id: 'plank-row',
+      name: 'Plank with a row',
+      otherNames: ['renegade row'],
+      purpose: 'pulls while the trunk refuses to turn',
+      pattern: 'anti-rotation',
+      planes: ['transverse', 'sagittal'],
+      jointActions: ['trunk rotation holding', 'trunk flexion holding', 'shoulder extension shortening'],
+      side: 'alternating',
+      level: 'advanced',
+      needs: { kit: [['dumbbell', 'kettlebell']] },
+      load: { place: 'near-hand', source: 'weight', required: true, maxKg: 15, hands: 1 },
+      dose: '3x8 1-1-2 rir2 r60',
+      cues: ['Feet wide', 'Hips square to the floor', 'Pull, pause, place it down quietly'],
+      faults: [{ see: 'Hips turn with the pull', say: 'Feet wider, lighter.' }],
+      cautions: ['Only with weights that stand firm under the hand.'],
+      keyframes: [
+        frame('plank', 'plank', 'toes hands', {}, { fix: ['hip', 'knee'] }),
+        frame(
+          'row',
+          'plank',
+          'toes far.hand',
+          { near: { shoulder: -22, elbow: 96, wrist: 0 } },
+          { fix: ['hip', 'knee'] },
+        ),
       ],
     },
   ],

@@ -1,4 +1,5 @@
 import { family } from '../variant';
+import { frame } from './frame';
 
 export default family(
   'pogo',
@@ -26,6 +27,38 @@ export default family(
           inPassing: true,
         },
         { name: 'flight', base: 'standing', change: { ankle: -38, shoulder: 25, elbow: 60 }, on: [], airborne: 0.07 },
+      ],
+    },
+    {
+      id: 'single-leg-pogo',
+      name: 'Single-leg pogo',
+      otherNames: ['one-leg ankle hops'],
+      purpose: 'stiff ankle on one leg, for sprint and take-off',
+      position: 'one-foot',
+      side: 'single',
+      level: 'advanced',
+      regions: ['ankle+high+landing', 'calf+high', 'foot', 'knee+landing'],
+      impactContacts: 1,
+      jointActions: ['ankle extension stretch-shortening', 'hip abduction holding'],
+      cues: ['Stiff ankle', 'Quick off the floor', 'Hips level'],
+      faults: [{ see: 'Heel drops', say: 'Both feet again, lower.' }],
+      cautions: ['Sore calf or Achilles tendon: leave out.', 'Hard floor: shoes and a mat.'],
+      dose: '3x10c/side r60',
+      keyframes: [
+        frame(
+          'contact',
+          'standing',
+          'near.toes',
+          { near: { knee: 12, hip: 8, ankle: -6 }, far: { hip: 20, knee: 70 }, shoulder: 10, elbow: 60 },
+          { inPassing: true },
+        ),
+        frame(
+          'flight',
+          'standing',
+          '',
+          { near: { ankle: -30 }, far: { hip: 24, knee: 70 }, shoulder: 16, elbow: 60 },
+          { airborne: 0.04 },
+        ),
       ],
     },
   ],

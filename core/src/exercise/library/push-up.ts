@@ -1,4 +1,5 @@
 import { family } from '../variant';
+import { frame } from './frame';
 
 export default family(
   'push-up',
@@ -24,7 +25,6 @@ export default family(
       regions: ['shoulder', 'wrist'],
       needs: { kit: [['sofa', 'chair', 'bench', 'stairs']] },
       dose: '3x12 2-0-1 rir2 r60',
-      harder: 'push-up-knees',
       cautions: ['What the hands rest on must not slide.'],
       keyframes: [
         {
@@ -50,8 +50,6 @@ export default family(
       purpose: 'pressing strength with about half the body mass',
       regions: ['shoulder', 'wrist'],
       dose: '3x10 2-0-1 rir2 r60',
-      easier: 'push-up-hands-raised',
-      harder: 'push-up',
       cautions: ['Kneel on something soft.'],
       keyframes: [
         {
@@ -78,8 +76,6 @@ export default family(
       regions: ['shoulder', 'wrist'],
       level: 'beginner',
       dose: '3x10 2-0-1 rir2 r60',
-      easier: 'push-up-knees',
-      harder: 'push-up-feet-raised',
       keyframes: [
         { name: 'top', base: 'plank', on: ['toes', 'hands'], fix: ['hip', 'knee'] },
         {
@@ -100,8 +96,6 @@ export default family(
       level: 'intermediate',
       needs: { kit: [['step', 'chair', 'sofa', 'bench', 'stairs']] },
       dose: '3x8 2-1-1 rir2 r75',
-      easier: 'push-up',
-      harder: 'push-up-fast',
       cautions: ['What the feet rest on must not slide.'],
       keyframes: [
         {
@@ -130,7 +124,6 @@ export default family(
       regions: ['shoulder+high', 'wrist'],
       level: 'intermediate',
       dose: '3x5 2-0-X r75',
-      easier: 'push-up-feet-raised',
       jointActions: [
         'shoulder flexion stretch-shortening',
         'elbow extension stretch-shortening',
@@ -146,6 +139,85 @@ export default family(
           fix: ['hip', 'knee'],
         },
         { name: 'top', base: 'plank', on: ['toes', 'hands'], fix: ['hip', 'knee'] },
+      ],
+    },
+    {
+      id: 'wall-push-up',
+      name: 'Wall push-up',
+      otherNames: ['standing push-up', 'wall press-up'],
+      purpose: 'pressing for a first week or a sore shoulder',
+      position: 'both-feet',
+      needs: { wall: true },
+      wall: 0.42,
+      dose: '2x15 2-0-1 rir3 r45',
+      keyframes: [
+        frame('top', 'standing', 'toes hands@wall', { lean: 12, shoulder: 84, wrist: 70, elbow: 4 }),
+        frame('bottom', 'standing', 'toes hands@wall', { lean: 24, shoulder: 44, elbow: 90, wrist: 70 }),
+      ],
+    },
+    {
+      id: 'push-up-narrow',
+      name: 'Narrow push-up',
+      otherNames: ['close-grip push-up', 'triceps push-up'],
+      purpose: 'pressing with the elbows doing more',
+      regions: ['shoulder', 'elbow', 'wrist'],
+      pattern: 'elbow-extension',
+      level: 'intermediate',
+      jointActions: ['elbow extension shortening', 'shoulder flexion shortening', 'trunk flexion holding'],
+      dose: '3x8 2-0-1 rir2 r60',
+      keyframes: [
+        frame('top', 'plank', 'toes hands', { lean: 74 }, { fix: ['hip', 'knee'] }),
+        frame('bottom', 'plank', 'toes hands', { lean: 84, shoulder: 4, elbow: 104 }, { fix: ['hip', 'knee'] }),
+      ],
+    },
+    {
+      id: 'push-up-slow',
+      name: 'Slow push-up with a pause',
+      otherNames: ['tempo push-up'],
+      purpose: 'pressing made honest without weight',
+      regions: ['shoulder+high', 'wrist'],
+      level: 'intermediate',
+      speed: 'slow',
+      dose: '3x6 5-3-1 rir2 r75',
+      keyframes: [
+        frame('top', 'plank', 'toes hands', {}, { fix: ['hip', 'knee'] }),
+        frame('bottom', 'plank', 'toes hands', { lean: 84, shoulder: 20, elbow: 100 }, { fix: ['hip', 'knee'] }),
+      ],
+    },
+    {
+      id: 'push-up-one-side',
+      name: 'One-sided push-up, other hand on a towel',
+      otherNames: ['sliding archer push-up'],
+      purpose: 'one arm presses most, the other slides out',
+      regions: ['shoulder+high', 'wrist'],
+      level: 'advanced',
+      side: 'single',
+      needs: { kit: [['towel']], slidingFloor: true },
+      prop: 'towel',
+      dose: '3x4/side 3-0-1 rir2 r90',
+      keyframes: [
+        frame('top', 'plank', 'toes hands', {}, { fix: ['hip', 'knee'] }),
+        frame(
+          'bottom',
+          'plank',
+          'toes near.hand far.hand*',
+          { lean: 84, near: { shoulder: 20, elbow: 100 }, far: { shoulder: 120, elbow: 6 } },
+          { fix: ['hip', 'knee'] },
+        ),
+      ],
+    },
+    {
+      id: 'push-up-feet-high',
+      name: 'Push-up, feet on a chair',
+      otherNames: ['high decline push-up'],
+      purpose: 'nearly three quarters of the body on the hands',
+      regions: ['shoulder+high', 'wrist'],
+      level: 'advanced',
+      needs: { kit: [['chair', 'sofa', 'bench']] },
+      dose: '3x8 2-1-1 rir2 r75',
+      keyframes: [
+        frame('top', 'plank', 'toes@chair hands', { lean: 92, shoulder: 90 }, { fix: ['hip', 'knee'] }),
+        frame('bottom', 'plank', 'toes@chair hands', { lean: 98, shoulder: 20, elbow: 102 }, { fix: ['hip', 'knee'] }),
       ],
     },
   ],

@@ -1,4 +1,5 @@
 import { family } from '../variant';
+import { frame } from './frame';
 
 export default family(
   'quick-feet',
@@ -38,6 +39,81 @@ export default family(
           on: ['near.toes'],
           inPassing: true,
         },
+      ],
+    },
+    {
+      id: 'in-out-feet',
+      name: 'In and out feet',
+      otherNames: ['in-out steps'],
+      purpose: 'feet find wide and narrow at speed',
+      view: 'front',
+      planes: ['frontal'],
+      dose: '3x20s! r30',
+      cues: ['Out, out, in, in', 'Stay low', 'Light and quick'],
+      faults: [{ see: 'Head bobs', say: 'Bend the knees, feet only.' }],
+      keyframes: [
+        frame('in', 'standing', 'far.foot* near.foot*', { hip: 4, shoulder: 24, elbow: 80 }, { inPassing: true }),
+        frame(
+          'out',
+          'standing',
+          'far.foot* near.foot*',
+          { near: { hip: 24, knee: 14 }, far: { hip: 24, knee: 14 }, shoulder: 24, elbow: 80 },
+          { inPassing: true },
+        ),
+      ],
+    },
+    {
+      id: 'scissor-feet',
+      name: 'Scissor feet',
+      otherNames: ['split shuffle'],
+      purpose: 'feet change front and back at speed',
+      level: 'beginner',
+      dose: '3x20s! r30',
+      cues: ['Small and quick', 'Front of the foot', 'Hips stay level'],
+      faults: [{ see: 'Steps get long', say: 'Shorter; count louder.' }],
+      keyframes: [
+        frame(
+          'one',
+          'standing',
+          'near.toes* far.toes*',
+          { lean: 10, near: { hip: 28, knee: 18 }, far: { hip: -4, knee: 20 }, shoulder: 20, elbow: 80 },
+          { inPassing: true },
+        ),
+        frame(
+          'other',
+          'standing',
+          'near.toes* far.toes*',
+          { lean: 10, far: { hip: 28, knee: 18 }, near: { hip: -4, knee: 20 }, shoulder: 20, elbow: 80 },
+          { inPassing: true },
+        ),
+      ],
+    },
+    {
+      id: 'ready-hop-step',
+      name: 'Ready hop and first step',
+      otherNames: ['split step'],
+      purpose: 'wakes the first step to either side',
+      level: 'beginner',
+      view: 'front',
+      planes: ['frontal'],
+      dose: '3x20s! r40',
+      cues: ['Little hop, land wide', 'Push one step to the called side', 'Back to the middle'],
+      faults: [{ see: 'Lands narrow', say: 'Feet wider than the hips.' }],
+      keyframes: [
+        frame(
+          'hop',
+          'standing',
+          'far.foot* near.foot*',
+          { near: { hip: 14, knee: 8 }, far: { hip: 14, knee: 8 }, shoulder: 30, elbow: 90 },
+          { inPassing: true },
+        ),
+        frame(
+          'push',
+          'standing',
+          'far.foot* near.foot*',
+          { lean: 10, near: { hip: 30, knee: 26 }, far: { hip: 26, knee: 2 }, shoulder: 40, elbow: 90 },
+          { inPassing: true },
+        ),
       ],
     },
   ],

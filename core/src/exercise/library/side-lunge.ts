@@ -1,4 +1,5 @@
 import { family } from '../variant';
+import { frame } from './frame';
 
 export default family(
   'side-lunge',
@@ -37,6 +38,34 @@ export default family(
           change: { lean: 6, near: { hip: 78, knee: 74 }, far: { hip: 44, knee: 0 }, shoulder: 20, elbow: 110 },
           on: ['far.foot', 'near.foot*'],
         },
+      ],
+    },
+    {
+      id: 'shifting-side-squat',
+      name: 'Shifting side squat',
+      otherNames: ['lateral weight shift'],
+      purpose: 'moves the weight low from side to side',
+      blocks: ['strength', 'mobilise'],
+      level: 'beginner',
+      side: 'alternating',
+      cues: ['Stay low across', 'Heel down on the bent side', 'Chest to the front'],
+      faults: [{ see: 'Heel lifts', say: 'Less deep, wider feet.' }],
+      dose: '2x12 2-0-1 rir3 r45',
+      keyframes: [
+        frame('one side', 'standing', 'far.foot near.foot', {
+          lean: 8,
+          near: { hip: 50, knee: 52 },
+          far: { hip: 34, knee: 0 },
+          shoulder: 40,
+          elbow: 100,
+        }),
+        frame('other side', 'standing', 'far.foot near.foot', {
+          lean: -8,
+          far: { hip: 50, knee: 52 },
+          near: { hip: 34, knee: 0 },
+          shoulder: 40,
+          elbow: 100,
+        }),
       ],
     },
   ],

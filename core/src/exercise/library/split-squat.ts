@@ -25,8 +25,6 @@ export default family(
       regions: ['knee', 'hip'],
       level: 'beginner',
       dose: '3x8/side 3-1-1 rir2 r60',
-      easier: 'squat',
-      harder: 'rear-foot-raised-split-squat',
       keyframes: [
         {
           name: 'top',
@@ -51,7 +49,6 @@ export default family(
       level: 'intermediate',
       needs: { kit: [['sofa', 'chair', 'bench', 'step', 'stairs']] },
       dose: '3x8/side 3-1-1 rir2 r75',
-      easier: 'split-squat',
       cautions: ['Sofa or chair against the wall.'],
       keyframes: [
         {

@@ -1,5 +1,6 @@
 import { family } from '../variant';
-import { seats } from './kit-groups';
+import { frame } from './frame';
+import { handWeights, seats } from './kit-groups';
 
 export default family(
   'squat',
@@ -25,7 +26,6 @@ export default family(
       needs: { kit: [seats] },
       load: { place: 'chest', source: 'weight', required: false, hands: 1 },
       dose: '3x12 3-0-1 rir3 r45',
-      harder: 'squat',
       cautions: ['Chair against a wall so that it cannot slide.'],
       keyframes: [
         { name: 'tall', base: 'standing', change: { shoulder: 60, elbow: 30 }, on: ['feet'] },
@@ -46,8 +46,6 @@ export default family(
       level: 'beginner',
       load: { place: 'chest', source: 'weight', required: false, hands: 2 },
       dose: '3x10 3-0-1 rir2 r60',
-      easier: 'squat-to-chair',
-      harder: 'split-squat',
       keyframes: [
         { name: 'tall', base: 'standing', change: { shoulder: 60, elbow: 60 }, on: ['feet'] },
         {
@@ -56,6 +54,62 @@ export default family(
           change: { lean: 40, hip: 122, knee: 108, ankle: 28, shoulder: 100, elbow: 30 },
           on: ['feet'],
         },
+      ],
+    },
+    {
+      id: 'goblet-squat',
+      name: 'Squat with weight at the chest',
+      otherNames: ['goblet squat', 'front-loaded squat'],
+      purpose: 'both legs with the load kept close',
+      level: 'beginner',
+      needs: { kit: [handWeights] },
+      load: { place: 'chest', source: 'weight', required: true, hands: 1 },
+      dose: '3x10 3-1-1 rir2 r60',
+      keyframes: [
+        frame('tall', 'standing', 'feet', { hip: 6, knee: 6, shoulder: 45, elbow: 130 }),
+        frame('low', 'standing', 'feet', { lean: 34, hip: 112, knee: 108, ankle: 28, shoulder: 60, elbow: 120 }),
+      ],
+    },
+    {
+      id: 'rucksack-squat',
+      name: 'Rucksack squat',
+      otherNames: ['backpack squat'],
+      purpose: 'both legs with the heaviest thing at home',
+      level: 'intermediate',
+      needs: { kit: [['rucksack', 'weight-vest', 'barbell']] },
+      load: { place: 'back', source: 'weight', required: true, hands: 1 },
+      prop: 'rucksack',
+      dose: '3x8 3-1-1 rir2 r75',
+      cautions: ['Straps tight; put it on from a chair, not with a twist.'],
+      keyframes: [
+        frame('tall', 'standing', 'feet', { hip: 6, knee: 6, shoulder: 40, elbow: 135 }),
+        frame('low', 'standing', 'feet', { lean: 40, hip: 112, knee: 104, ankle: 26, shoulder: 50, elbow: 130 }),
+      ],
+    },
+    {
+      id: 'heels-raised-squat',
+      name: 'Squat, heels raised',
+      otherNames: ['cyclist squat', 'heel-elevated squat'],
+      purpose: 'more knee, less hip',
+      level: 'beginner',
+      needs: { kit: [['step', 'plate', 'mat', 'stairs']] },
+      dose: '3x12 3-1-1 rir2 r60',
+      keyframes: [
+        frame('tall', 'standing', 'toes', { hip: 4, knee: 4, ankle: -22, shoulder: 40 }),
+        frame('low', 'standing', 'toes', { lean: 22, hip: 104, knee: 118, ankle: 14, shoulder: 85 }),
+      ],
+    },
+    {
+      id: 'slow-pause-squat',
+      name: 'Slow squat with a pause',
+      otherNames: ['tempo squat'],
+      purpose: 'honest work with no weight: slow and stopped',
+      level: 'beginner',
+      speed: 'slow',
+      dose: '3x8 5-3-1 rir2 r60',
+      keyframes: [
+        frame('tall', 'standing', 'feet', { hip: 6, knee: 6, shoulder: 40 }),
+        frame('low', 'standing', 'feet', { lean: 36, hip: 110, knee: 106, ankle: 28, shoulder: 90 }),
       ],
     },
   ],

@@ -1,4 +1,5 @@
 import { family } from '../variant';
+import { frame } from './frame';
 import { steps } from './kit-groups';
 
 export default family(
@@ -43,6 +44,57 @@ export default family(
           },
           on: ['near.foot@step', 'far.heel'],
         },
+      ],
+    },
+    {
+      id: 'side-step-down',
+      name: 'Side step-down',
+      otherNames: ['lateral step-down', 'heel tap'],
+      purpose: 'knee stays over the foot on the way down',
+      level: 'beginner',
+      needs: { kit: [steps] },
+      blocks: ['prevention', 'strength'],
+      view: 'front',
+      planes: ['frontal', 'sagittal'],
+      jointActions: ['knee extension lengthening', 'hip abduction holding'],
+      cues: ['Stand on the edge', 'Tap the heel beside the step', 'Knee over the second toe'],
+      faults: [{ see: 'Pelvis drops', say: 'Lower step.' }],
+      dose: '2x8/side 3-0-1 rir3 r30',
+      keyframes: [
+        frame('tall', 'standing', 'near.foot@step', { near: { hip: 2 }, far: { hip: 10 }, shoulder: 40, elbow: 80 }),
+        frame('tap', 'standing', 'near.foot@step', {
+          lean: 8,
+          near: { hip: 14, knee: 12 },
+          far: { hip: 8 },
+          shoulder: 40,
+          elbow: 80,
+        }),
+      ],
+    },
+    {
+      id: 'chair-step-down',
+      name: 'Step-down from a chair',
+      otherNames: ['high step-down'],
+      purpose: 'one leg brakes a deep lowering',
+      level: 'advanced',
+      needs: { kit: [['chair', 'bench']] },
+      cues: ['Four seconds', 'Sit back', 'Touch the floor without weight'],
+      faults: [{ see: 'Drops the last part', say: 'Lower step.' }],
+      dose: '2x5/side 4-0-1 rir2 r60',
+      cautions: ['Sturdy chair against a wall, something to hold within reach.'],
+      keyframes: [
+        frame('tall', 'standing', 'near.foot@chair', {
+          near: { hip: 4, knee: 6 },
+          far: { hip: 20, knee: 10 },
+          shoulder: 30,
+        }),
+        frame(
+          'low',
+          'standing',
+          'near.foot@chair',
+          { lean: 40, near: { hip: 108, knee: 102 }, far: { hip: 44, knee: 6 }, shoulder: 84 },
+          { inPassing: true },
+        ),
       ],
     },
   ],

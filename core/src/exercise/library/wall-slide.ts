@@ -1,4 +1,5 @@
 import { family } from '../variant';
+import { frame } from './frame';
 
 export default family(
   'wall-slide',
@@ -29,6 +30,22 @@ export default family(
       keyframes: [
         { name: 'low', base: 'standing', change: { shoulder: 68, elbow: 75, hip: 5, knee: 3 }, on: ['feet'] },
         { name: 'high', base: 'standing', change: { shoulder: 150, elbow: 20, hip: 5, knee: 3 }, on: ['feet'] },
+      ],
+    },
+    {
+      id: 'floor-arm-slide',
+      name: 'Floor arm slide',
+      otherNames: ['floor angel', 'lying wall slide'],
+      purpose: 'arms overhead with ribs down, no wall',
+      position: 'lying',
+      view: 'side',
+      regions: ['shoulder', 'upper-back'],
+      cues: ['Back of the hands along the floor', 'Ribs down', 'As far as they stay in touch'],
+      faults: [{ see: 'Back arches', say: 'Knees to the chest, go less far.' }],
+      dose: '2x10 2-1-2 r20',
+      keyframes: [
+        frame('low', 'hook lying', 'back seat feet', { shoulder: 30, elbow: 20, wrist: -20 }),
+        frame('high', 'hook lying', 'back seat feet', { shoulder: 170, elbow: 14, wrist: -20 }),
       ],
     },
   ],

@@ -1,0 +1,51 @@
+import { family } from '../variant';
+import { frame } from './frame';
+import { longBands } from './kit-groups';
+
+export default family(
+  'chop',
+  {
+    pattern: 'rotation',
+    planes: ['transverse', 'sagittal'],
+    blocks: ['trunk'],
+    position: 'kneeling',
+    side: 'single',
+    needs: { kit: [longBands] },
+    load: { place: 'hands', source: 'band', required: true, hands: 2 },
+    regions: ['lower-back', 'shoulder'],
+    jointActions: ['trunk rotation shortening', 'trunk flexion shortening', 'shoulder extension shortening'],
+    cues: ['Hips stay square', 'Hands travel across the body', 'Slow back'],
+    faults: [{ see: 'Hips twist with the band', say: 'Squeeze the seat of the kneeling leg.' }],
+  },
+  [
+    {
+      id: 'band-chop',
+      name: 'Half-kneeling band chop',
+      otherNames: ['wood chop, high to low'],
+      purpose: 'turns and bends down across the body',
+      level: 'beginner',
+      needs: { kit: [longBands], anchors: ['door-high', 'post'] },
+      line: { from: 'hands', to: [0.5, 1.1] },
+      dose: '2x10/side 1-1-2 rir2 r30',
+      keyframes: [
+        frame('high', 'half kneeling', 'near.foot far.knee far.toes', { trunk: -4, shoulder: 132, elbow: 20 }),
+        frame('low', 'half kneeling', 'near.foot far.knee far.toes', { trunk: 14, shoulder: 24, elbow: 8 }),
+      ],
+    },
+    {
+      id: 'band-lift',
+      name: 'Half-kneeling band lift',
+      otherNames: ['reverse wood chop, low to high'],
+      purpose: 'turns and rises across the body',
+      level: 'beginner',
+      needs: { kit: [longBands], anchors: ['door-low', 'post'] },
+      line: { from: 'hands', to: [0.62, 0.08] },
+      jointActions: ['trunk rotation shortening', 'trunk extension shortening', 'shoulder flexion shortening'],
+      dose: '2x10/side 1-1-2 rir2 r30',
+      keyframes: [
+        frame('low', 'half kneeling', 'near.foot far.knee far.toes', { trunk: 12, shoulder: 40, elbow: 8 }),
+        frame('high', 'half kneeling', 'near.foot far.knee far.toes', { trunk: -4, shoulder: 140, elbow: 20 }),
+      ],
+    },
+  ],
+);

@@ -1,0 +1,64 @@
+import { family } from '../variant';
+import { frame } from './frame';
+
+export default family(
+  'dip',
+  {
+    pattern: 'elbow-extension',
+    planes: ['sagittal'],
+    position: 'hands-and-feet',
+    blocks: ['strength'],
+    needs: { kit: [['chair', 'sofa', 'bench']] },
+    jointActions: ['elbow extension shortening', 'shoulder flexion shortening'],
+    cues: ['Shoulders away from the ears', 'Seat close to the edge', 'Only until the upper arm is level'],
+    faults: [{ see: 'Shoulders roll forwards', say: 'Less deep, chest up.' }],
+    cautions: ['Chair against a wall. Sore front of the shoulder: leave out.'],
+  },
+  [
+    {
+      id: 'chair-dip-bent-knees',
+      name: 'Chair dip, knees bent',
+      otherNames: ['bench dip, bent legs'],
+      purpose: 'back of the arm, part of the body on the feet',
+      level: 'beginner',
+      dose: '3x10 2-0-1 rir2 r60',
+      keyframes: [
+        frame('up', 'standing', 'hands@sofa feet', { lean: -4, hip: 72, knee: 82, shoulder: -24, elbow: 6, wrist: 60 }),
+        frame('down', 'standing', 'hands@sofa feet', {
+          lean: -2,
+          hip: 98,
+          knee: 92,
+          shoulder: -62,
+          elbow: 78,
+          wrist: 60,
+        }),
+      ],
+    },
+    {
+      id: 'chair-dip',
+      name: 'Chair dip, legs straight',
+      otherNames: ['bench dip', 'triceps dip'],
+      purpose: 'back of the arm, longer lever',
+      level: 'intermediate',
+      dose: '3x8 2-0-1 rir2 r60',
+      keyframes: [
+        frame('up', 'long sitting', 'hands@sofa heels', {
+          lean: -4,
+          hip: 64,
+          knee: 2,
+          shoulder: -26,
+          elbow: 6,
+          wrist: 60,
+        }),
+        frame('down', 'long sitting', 'hands@sofa heels', {
+          lean: -2,
+          hip: 88,
+          knee: 2,
+          shoulder: -62,
+          elbow: 80,
+          wrist: 60,
+        }),
+      ],
+    },
+  ],
+);

@@ -1,0 +1,50 @@
+import { family } from '../variant';
+import { frame } from './frame';
+import { twoHandWeights } from './kit-groups';
+
+export default family(
+  'floor-press',
+  {
+    pattern: 'horizontal-push',
+    planes: ['sagittal'],
+    position: 'lying',
+    blocks: ['strength'],
+    regions: ['shoulder', 'elbow'],
+    needs: { kit: [twoHandWeights] },
+    jointActions: ['shoulder flexion shortening', 'elbow extension shortening'],
+    cues: ['Blades flat on the floor', 'Elbows half out', 'Forearms upright'],
+    faults: [{ see: 'Weight drifts over the face', say: 'Press over the shoulders.' }],
+    cautions: ['Sealed things only over the chest; somebody hands them over.'],
+  },
+  [
+    {
+      id: 'floor-press',
+      name: 'Floor press',
+      otherNames: ['lying press'],
+      purpose: 'pressing with a known weight, shoulder spared',
+      level: 'beginner',
+      load: { place: 'hands', source: 'weight', required: true, hands: 2 },
+      dose: '3x10 2-1-1 rir2 r60',
+      keyframes: [
+        frame('down', 'hook lying', 'back seat feet', { shoulder: 34, elbow: 124 }),
+        frame('up', 'hook lying', 'back seat feet', { shoulder: 88, elbow: 4 }),
+      ],
+    },
+    {
+      id: 'one-arm-floor-press',
+      name: 'One-arm floor press',
+      otherNames: ['single-arm floor press'],
+      purpose: 'pressing while the trunk refuses to roll',
+      level: 'beginner',
+      side: 'single',
+      planes: ['sagittal', 'transverse'],
+      load: { place: 'near-hand', source: 'weight', required: true, hands: 1 },
+      jointActions: ['shoulder flexion shortening', 'elbow extension shortening', 'trunk rotation holding'],
+      dose: '3x10/side 2-1-1 rir2 r45',
+      keyframes: [
+        frame('down', 'hook lying', 'back seat feet', { near: { shoulder: 34, elbow: 124 }, far: { shoulder: 20 } }),
+        frame('up', 'hook lying', 'back seat feet', { near: { shoulder: 88, elbow: 4 }, far: { shoulder: 20 } }),
+      ],
+    },
+  ],
+);

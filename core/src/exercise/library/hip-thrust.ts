@@ -1,0 +1,66 @@
+import { family } from '../variant';
+import { frame } from './frame';
+
+export default family(
+  'hip-thrust',
+  {
+    blocks: ['strength'],
+    pattern: 'hip-dominant',
+    planes: ['sagittal'],
+    position: 'lying',
+    needs: { kit: [['sofa', 'bench', 'chair']] },
+    jointActions: ['hip extension shortening'],
+    cues: ['Shoulder blades on the edge', 'Chin in, ribs down', 'Squeeze at the top for a second'],
+    faults: [{ see: 'Lower back arches at the top', say: 'Look forwards, stop level.' }],
+    sources: ['Contreras 2015 (hip thrust and squat compared; value from memory)'],
+  },
+  [
+    {
+      id: 'hip-thrust',
+      name: 'Hip thrust from the sofa',
+      otherNames: ['shoulders-raised bridge'],
+      purpose: 'hip drive for the first steps',
+      level: 'beginner',
+      load: { place: 'hips', source: 'weight', required: false, hands: 2 },
+      dose: '3x10 2-0-1 rir2 r60',
+      keyframes: [
+        frame('down', 'hook lying', 'back@sofa feet', { lean: -52, hip: 66, knee: 92, neck: 20, shoulder: 20 }),
+        frame(
+          'up',
+          'hook lying',
+          'back@sofa feet',
+          { lean: -88, hip: 4, knee: 92, neck: 20, shoulder: 10 },
+          { fix: ['hip'] },
+        ),
+      ],
+    },
+    {
+      id: 'single-leg-hip-thrust',
+      name: 'Single-leg hip thrust',
+      otherNames: ['one-leg shoulders-raised bridge'],
+      purpose: 'hip drive one leg at a time',
+      level: 'intermediate',
+      side: 'single',
+      load: { place: 'hips', source: 'weight', required: false, hands: 2 },
+      dose: '3x8/side 2-1-1 rir2 r60',
+      jointActions: ['hip extension shortening', 'trunk rotation holding'],
+      keyframes: [
+        frame('down', 'hook lying', 'back@sofa near.foot', {
+          lean: -52,
+          hip: 66,
+          knee: 92,
+          neck: 20,
+          shoulder: 20,
+          far: { hip: 92, knee: 80 },
+        }),
+        frame(
+          'up',
+          'hook lying',
+          'back@sofa near.foot',
+          { lean: -88, hip: 4, knee: 92, neck: 20, shoulder: 10, far: { hip: 82, knee: 90 } },
+          { fix: ['hip'] },
+        ),
+      ],
+    },
+  ],
+);

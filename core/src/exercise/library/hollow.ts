@@ -1,0 +1,68 @@
+import { family } from '../variant';
+import { frame } from './frame';
+
+export default family(
+  'hollow',
+  {
+    pattern: 'trunk-flexion',
+    planes: ['sagittal'],
+    position: 'lying',
+    blocks: ['trunk'],
+    speed: 'slow',
+    regions: ['lower-back', 'hip'],
+    jointActions: ['trunk flexion holding', 'hip flexion holding'],
+    cues: ['Lower back stays on the floor', 'Reach long', 'Breathe small'],
+    faults: [{ see: 'Lower back lifts off', say: 'Legs higher or knees bent.', shown: { change: { trunk: -14 } } }],
+  },
+  [
+    {
+      id: 'hollow-hold-bent',
+      name: 'Short dish hold',
+      otherNames: ['tucked hollow hold'],
+      purpose: 'front of the trunk holds ribs to hips',
+      level: 'beginner',
+      dose: '3x20s r30',
+      keyframes: [
+        frame('hold', 'supine', 'seat', { trunk: 26, neck: 14, hip: 84, knee: 88, shoulder: 50 }),
+        frame('longer', 'supine', 'seat', { trunk: 24, neck: 14, hip: 74, knee: 74, shoulder: 50 }),
+      ],
+    },
+    {
+      id: 'hollow-hold',
+      name: 'Dish hold',
+      otherNames: ['hollow body hold', 'hollow hold'],
+      purpose: 'whole front side long and tight',
+      level: 'intermediate',
+      dose: '3x20s r45',
+      keyframes: [
+        frame('hold', 'supine', 'seat', { trunk: 22, neck: 12, hip: 26, knee: 2, ankle: -30, shoulder: 150 }),
+        frame('longer', 'supine', 'seat', { trunk: 20, neck: 10, hip: 20, knee: 2, ankle: -30, shoulder: 166 }),
+      ],
+    },
+    {
+      id: 'dish-rock',
+      name: 'Dish rock',
+      otherNames: ['hollow rock'],
+      purpose: 'the dish stays whole while it moves',
+      level: 'advanced',
+      speed: 'controlled',
+      dose: '3x12 1-0-1 rir2 r45',
+      keyframes: [
+        frame(
+          'back',
+          'supine',
+          'back',
+          { lean: -96, trunk: 22, neck: 12, hip: 26, knee: 2, ankle: -30, shoulder: 160 },
+          { inPassing: true },
+        ),
+        frame(
+          'forward',
+          'supine',
+          'seat',
+          { lean: -80, trunk: 22, neck: 12, hip: 26, knee: 2, ankle: -30, shoulder: 160 },
+          { inPassing: true },
+        ),
+      ],
+    },
+  ],
+);

@@ -1,0 +1,100 @@
+import { family } from '../variant';
+import { frame } from './frame';
+
+export default family(
+  'leg-lowering',
+  {
+    pattern: 'trunk-flexion',
+    planes: ['sagittal'],
+    position: 'lying',
+    blocks: ['trunk'],
+    regions: ['lower-back', 'hip'],
+    jointActions: ['trunk flexion holding', 'hip flexion lengthening', 'hip flexion shortening'],
+    cues: ['Press the lower back down', 'Lower only while it stays there', 'Breathe out on the way up'],
+    faults: [{ see: 'Back arches', say: 'Stop higher.', shown: { change: { trunk: -16 } } }],
+  },
+  [
+    {
+      id: 'reverse-curl',
+      name: 'Reverse curl',
+      otherNames: ['reverse crunch'],
+      purpose: 'lower trunk curls the pelvis',
+      level: 'beginner',
+      jointActions: ['trunk flexion shortening'],
+      dose: '3x10 2-1-2 rir3 r30',
+      keyframes: [
+        frame('down', 'supine', 'back seat', { hip: 90, knee: 100, shoulder: 10 }),
+        frame(
+          'curled',
+          'supine',
+          'back',
+          { lean: -118, trunk: 28, hip: 100, knee: 104, shoulder: 10 },
+          { inPassing: true },
+        ),
+      ],
+    },
+    {
+      id: 'leg-lowering',
+      name: 'Straight-leg lowering',
+      otherNames: ['leg lowers'],
+      purpose: 'trunk holds while the legs pull at it',
+      level: 'intermediate',
+      speed: 'slow',
+      dose: '3x8 4-0-2 rir2 r45',
+      keyframes: [
+        frame('up', 'supine', 'back seat', { hip: 88, knee: 6, ankle: -20, shoulder: 10 }),
+        frame('low', 'supine', 'back seat', { hip: 20, knee: 6, ankle: -20, shoulder: 10 }),
+      ],
+    },
+    {
+      id: 'v-sit-up',
+      name: 'V sit-up',
+      otherNames: ['jackknife'],
+      purpose: 'trunk and legs meet fast, as in a jump over',
+      level: 'advanced',
+      jointActions: ['trunk flexion shortening', 'hip flexion shortening'],
+      dose: '3x8 2-0-1 rir2 r45',
+      keyframes: [
+        frame('long', 'supine', 'seat back', { hip: 8, knee: 2, ankle: -20, shoulder: 174 }),
+        frame(
+          'V',
+          'supine',
+          'seat',
+          { lean: -48, trunk: 14, hip: 92, knee: 4, ankle: -20, shoulder: 110 },
+          { inPassing: true },
+        ),
+      ],
+    },
+    {
+      id: 'hanging-knee-raise',
+      name: 'Hanging knee raise',
+      otherNames: ['hanging leg raise, knees bent'],
+      purpose: 'trunk and grip together',
+      position: 'hanging',
+      level: 'intermediate',
+      needs: { kit: [['pull-up-bar']] },
+      jointActions: ['trunk flexion shortening', 'hip flexion shortening', 'wrist flexion holding'],
+      regions: ['lower-back', 'hip', 'shoulder'],
+      dose: '3x8 2-0-1 rir2 r60',
+      cues: ['No swing', 'Knees to the chest, tail under', 'Slow down'],
+      faults: [{ see: 'Swinging', say: 'Stop dead between reps.' }],
+      cautions: ['Test the bar with half your weight first.'],
+      keyframes: [
+        frame(
+          'hang',
+          'standing',
+          'grip@bar!',
+          { shoulder: 178, elbow: 4, hip: 6, knee: 40, ankle: -30 },
+          { fix: ['hip', 'knee'] },
+        ),
+        frame(
+          'up',
+          'standing',
+          'grip@bar!',
+          { lean: -14, trunk: 20, shoulder: 162, elbow: 6, hip: 112, knee: 110, ankle: -30 },
+          { fix: ['hip', 'knee'] },
+        ),
+      ],
+    },
+  ],
+);

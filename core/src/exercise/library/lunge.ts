@@ -1,0 +1,115 @@
+import { family } from '../variant';
+import { frame } from './frame';
+import { steps } from './kit-groups';
+
+export default family(
+  'lunge',
+  {
+    blocks: ['strength'],
+    pattern: 'knee-dominant',
+    planes: ['sagittal'],
+    position: 'split',
+    side: 'single',
+    load: { place: 'hands', source: 'weight', required: false, hands: 2 },
+    jointActions: ['knee extension lengthening', 'knee extension shortening', 'hip extension shortening'],
+    cues: ['Front heel stays down', 'Knee follows the toes', 'Push the floor away to come back'],
+    faults: [{ see: 'Front knee falls in', say: 'Shorter step; knee over the second toe.' }],
+  },
+  [
+    {
+      id: 'reverse-lunge',
+      name: 'Step-back lunge',
+      otherNames: ['reverse lunge', 'backward lunge'],
+      purpose: 'one leg brakes and drives, kind to the knee',
+      level: 'beginner',
+      dose: '3x8/side 2-0-1 rir2 r60',
+      keyframes: [
+        frame('tall', 'standing', 'near.foot', { hip: 4, knee: 4, far: { hip: 10, knee: 50 } }),
+        frame('back', 'standing', 'near.foot far.toes', {
+          lean: 16,
+          near: { hip: 92, knee: 82, ankle: 12 },
+          far: { hip: -8, knee: 80, ankle: 10 },
+        }),
+      ],
+    },
+    {
+      id: 'forward-lunge',
+      name: 'Step-forward lunge',
+      otherNames: ['front lunge', 'stopping lunge'],
+      purpose: 'brakes the body as in a stop',
+      level: 'intermediate',
+      dose: '3x8/side 1-1-1 rir2 r60',
+      keyframes: [
+        frame('tall', 'standing', 'feet', { hip: 2, knee: 2 }),
+        frame('down', 'standing', 'near.foot* far.toes', {
+          lean: 12,
+          near: { hip: 96, knee: 88, ankle: 12 },
+          far: { hip: -14, knee: 70, ankle: 12 },
+        }),
+      ],
+    },
+    {
+      id: 'sliding-reverse-lunge',
+      name: 'Sliding lunge backwards',
+      otherNames: ['towel slide lunge'],
+      purpose: 'front leg works all the way, no push from behind',
+      level: 'intermediate',
+      needs: { kit: [['towel']], slidingFloor: true },
+      prop: 'towel',
+      dose: '3x8/side 3-0-1 rir2 r60',
+      keyframes: [
+        frame('tall', 'standing', 'near.foot far.toes*', { hip: 10, knee: 14, shoulder: 20, elbow: 60 }),
+        frame('slid', 'standing', 'near.foot far.toes*', {
+          lean: 28,
+          near: { hip: 104, knee: 84, ankle: 16 },
+          far: { hip: -16, knee: 46, ankle: 16 },
+          shoulder: 40,
+          elbow: 70,
+        }),
+      ],
+    },
+    {
+      id: 'front-foot-raised-split-squat',
+      name: 'Split squat, front foot raised',
+      otherNames: ['front-foot-elevated split squat'],
+      purpose: 'deeper hip on the front leg',
+      level: 'intermediate',
+      needs: { kit: [steps] },
+      dose: '3x8/side 3-1-1 rir2 r60',
+      keyframes: [
+        frame('tall', 'standing', 'near.foot@step far.toes', {
+          near: { hip: 30, knee: 12 },
+          far: { hip: -14, knee: 14, ankle: 20 },
+        }),
+        frame('low', 'standing', 'near.foot@step far.toes', {
+          lean: 10,
+          near: { hip: 106, knee: 102, ankle: 24 },
+          far: { hip: -6, knee: 92, ankle: 20 },
+        }),
+      ],
+    },
+    {
+      id: 'split-squat-hold',
+      name: 'Split squat hold',
+      otherNames: ['lunge hold', 'isometric lunge'],
+      purpose: 'thigh and hip hold low, no movement, no noise',
+      speed: 'slow',
+      dose: '3x20s/side r30',
+      jointActions: ['knee extension holding', 'hip extension holding'],
+      keyframes: [
+        frame('hold', 'standing', 'near.foot far.toes', {
+          near: { hip: 76, knee: 80 },
+          far: { hip: -10, knee: 74, ankle: 20 },
+          shoulder: 20,
+          elbow: 60,
+        }),
+        frame('hold, lower', 'standing', 'near.foot far.toes', {
+          near: { hip: 82, knee: 86 },
+          far: { hip: -8, knee: 80, ankle: 20 },
+          shoulder: 20,
+          elbow: 60,
+        }),
+      ],
+    },
+  ],
+);

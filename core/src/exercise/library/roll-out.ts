@@ -1,0 +1,106 @@
+import { family } from '../variant';
+import { frame } from './frame';
+
+export default family(
+  'roll-out',
+  {
+    pattern: 'anti-extension',
+    planes: ['sagittal'],
+    position: 'kneeling',
+    blocks: ['trunk', 'strength'],
+    speed: 'slow',
+    jointActions: ['trunk flexion holding', 'shoulder extension lengthening', 'shoulder extension shortening'],
+    cues: ['Tail tucked, ribs down', 'Hips go with the hands', 'Only as far as the back stays flat'],
+    faults: [{ see: 'Back hollows', say: 'Shorter way; mark the floor.', shown: { change: { trunk: -18 } } }],
+    cautions: ['Start short and note the distance. Back pain: leave out.'],
+  },
+  [
+    {
+      id: 'ball-roll-out',
+      name: 'Roll-out on a ball',
+      otherNames: ['exercise-ball rollout'],
+      purpose: 'trunk holds, the ball makes it easier',
+      level: 'beginner',
+      needs: { kit: [['exercise-ball']] },
+      prop: 'ball',
+      dose: '3x8 3-1-2 rir3 r45',
+      keyframes: [
+        frame('in', 'tall kneeling', 'knees insteps forearms@crate*', {
+          lean: 22,
+          hip: 20,
+          knee: 92,
+          shoulder: 64,
+          elbow: 60,
+        }),
+        frame('out', 'tall kneeling', 'knees insteps forearms@crate*', {
+          lean: 56,
+          hip: 10,
+          knee: 48,
+          shoulder: 120,
+          elbow: 40,
+        }),
+      ],
+    },
+    {
+      id: 'towel-roll-out',
+      name: 'Towel roll-out on the knees',
+      otherNames: ['towel ab slide'],
+      purpose: 'trunk refuses to sag as the arms travel',
+      level: 'intermediate',
+      needs: { kit: [['towel']], slidingFloor: true },
+      prop: 'towel',
+      dose: '3x6 3-1-2 rir2 r60',
+      keyframes: [
+        frame('in', 'plank', 'knees insteps hands*', { knee: 94, lean: 56, shoulder: 58, ankle: -86 }),
+        frame(
+          'out',
+          'plank',
+          'knees insteps hands*',
+          { knee: 40, lean: 66, hip: 12, shoulder: 140, wrist: 40, ankle: -86 },
+          { fix: ['hip'] },
+        ),
+      ],
+    },
+    {
+      id: 'wheel-roll-out',
+      name: 'Wheel roll-out on the knees',
+      otherNames: ['ab wheel', 'kneeling rollout'],
+      purpose: 'longest lever the trunk can hold on the knees',
+      level: 'advanced',
+      needs: { kit: [['ab-wheel']] },
+      prop: 'wheel',
+      dose: '3x6 3-1-2 rir2 r75',
+      keyframes: [
+        frame('in', 'plank', 'knees insteps hands@cushion*', { knee: 94, lean: 56, shoulder: 58, ankle: -86 }),
+        frame('out', 'plank', 'knees insteps hands@cushion*', {
+          knee: 40,
+          lean: 82,
+          shoulder: 150,
+          wrist: 20,
+          ankle: -86,
+        }),
+      ],
+    },
+    {
+      id: 'body-saw',
+      name: 'Forearm plank saw',
+      otherNames: ['body saw'],
+      purpose: 'plank that moves, feet on a towel',
+      position: 'hands-and-feet',
+      level: 'intermediate',
+      needs: { kit: [['towel']], slidingFloor: true },
+      dose: '3x8 2-1-2 rir2 r45',
+      cues: ['Feet on the towel', 'Push back from the elbows', 'Tail tucked'],
+      keyframes: [
+        frame('forward', 'forearm plank', 'toes* forearms', { lean: 82, shoulder: 78 }, { fix: ['hip', 'knee'] }),
+        frame(
+          'back',
+          'forearm plank',
+          'toes* forearms',
+          { lean: 83, shoulder: 108, elbow: 60 },
+          { fix: ['hip', 'knee'] },
+        ),
+      ],
+    },
+  ],
+);

@@ -1,0 +1,101 @@
+import { family } from '../variant';
+import { frame } from './frame';
+
+export default family(
+  'roller',
+  {
+    pattern: 'mobility',
+    planes: ['sagittal'],
+    blocks: ['mobilise', 'cool-down'],
+    speed: 'slow',
+    needs: { kit: [['foam-roller']] },
+    prop: 'roller',
+    cues: ['Slow, a hand a second', 'Stop on a tight place and breathe', 'Never on a joint or a bone'],
+    faults: [{ see: 'Breath held against pain', say: 'Less weight on the roller.' }],
+    cautions: ['Not over the lower back, bruises or varicose veins.'],
+    sources: ['Wiewelhove 2019 (rolling: small short-term effects; value from memory)'],
+  },
+  [
+    {
+      id: 'roll-upper-back',
+      name: 'Upper back on the roller',
+      otherNames: ['thoracic foam rolling'],
+      purpose: 'upper back opens after sitting and bending',
+      position: 'lying',
+      regions: ['upper-back'],
+      jointActions: ['trunk extension lengthening'],
+      dose: '1x45s!',
+      keyframes: [
+        frame('low', 'hook lying', 'back@roller feet', {
+          lean: -98,
+          hip: 40,
+          knee: 92,
+          shoulder: 160,
+          elbow: 140,
+          neck: 14,
+        }),
+        frame('high', 'hook lying', 'back@roller feet', {
+          lean: -88,
+          trunk: -10,
+          hip: 52,
+          knee: 98,
+          shoulder: 160,
+          elbow: 140,
+          neck: 10,
+        }),
+      ],
+    },
+    {
+      id: 'roll-thigh',
+      name: 'Front of the thigh on the roller',
+      otherNames: ['quad rolling'],
+      purpose: 'thighs loosen after jumps and squats',
+      position: 'hands-and-feet',
+      regions: ['knee', 'hip'],
+      jointActions: ['knee extension lengthening'],
+      dose: '1x45s!/side',
+      keyframes: [
+        frame(
+          'high',
+          'forearm plank',
+          'forearms knees@roller',
+          { lean: 88, hip: 4, knee: 40, ankle: -30, shoulder: 78 },
+          { inPassing: true },
+        ),
+        frame(
+          'low',
+          'forearm plank',
+          'forearms knees@roller',
+          { lean: 88, hip: 4, knee: 40, ankle: -30, shoulder: 96 },
+          { inPassing: true },
+        ),
+      ],
+    },
+    {
+      id: 'roll-calf',
+      name: 'Calf on the roller',
+      otherNames: ['calf rolling'],
+      purpose: 'calves loosen after running and hopping',
+      position: 'sitting',
+      regions: ['calf'],
+      jointActions: ['ankle extension lengthening'],
+      dose: '1x45s!/side',
+      keyframes: [
+        frame('ankle', 'long sitting', 'seat heels@roller hands', {
+          lean: -22,
+          hip: 74,
+          knee: 4,
+          shoulder: -40,
+          elbow: 10,
+        }),
+        frame('calf', 'long sitting', 'seat heels@roller hands', {
+          lean: -18,
+          hip: 80,
+          knee: 10,
+          shoulder: -44,
+          elbow: 12,
+        }),
+      ],
+    },
+  ],
+);

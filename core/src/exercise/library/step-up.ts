@@ -1,0 +1,58 @@
+import { family } from '../variant';
+import { frame } from './frame';
+import { steps } from './kit-groups';
+
+export default family(
+  'step-up',
+  {
+    blocks: ['strength'],
+    pattern: 'knee-dominant',
+    planes: ['sagittal'],
+    position: 'one-foot',
+    side: 'single',
+    load: { place: 'hands', source: 'weight', required: false, hands: 2 },
+    jointActions: ['knee extension shortening', 'hip extension shortening', 'hip abduction holding'],
+    cues: ['Whole foot on the step', 'Lean a little, then stand tall', 'Lower for three seconds'],
+    faults: [{ see: 'Back foot pushes off', say: 'Lift its toes before you rise.' }],
+  },
+  [
+    {
+      id: 'low-step-up',
+      name: 'Step-up',
+      otherNames: ['stair step-up'],
+      purpose: 'one-leg drive on the bottom stair',
+      needs: { kit: [steps] },
+      dose: '3x10/side 3-0-1 rir3 r45',
+      keyframes: [
+        frame('down', 'standing', 'near.foot@step far.foot', {
+          lean: 10,
+          near: { hip: 54, knee: 50 },
+          far: { hip: 0, knee: 6 },
+        }),
+        frame('up', 'standing', 'near.foot@step', { near: { hip: 2, knee: 4 }, far: { hip: 24, knee: 30 } }),
+      ],
+    },
+    {
+      id: 'high-step-up',
+      name: 'High step-up',
+      otherNames: ['chair step-up', 'box step-up'],
+      purpose: 'one-leg drive from a deep hip',
+      level: 'intermediate',
+      needs: { kit: [['bench', 'chair', 'sofa', 'stairs']] },
+      dose: '3x6/side 3-0-1 rir2 r75',
+      keyframes: [
+        frame('down', 'standing', 'near.foot@sofa far.foot', {
+          lean: 26,
+          near: { hip: 106, knee: 96 },
+          far: { hip: -4, knee: 14 },
+          shoulder: 30,
+        }),
+        frame('up', 'standing', 'near.foot@sofa', {
+          near: { hip: 4, knee: 6 },
+          far: { hip: 40, knee: 50 },
+          shoulder: 10,
+        }),
+      ],
+    },
+  ],
+);

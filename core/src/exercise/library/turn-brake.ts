@@ -1,0 +1,64 @@
+import { family } from '../variant';
+import { frame } from './frame';
+import { longBands } from './kit-groups';
+
+export default family(
+  'turn-brake',
+  {
+    pattern: 'anti-rotation',
+    planes: ['transverse'],
+    blocks: ['trunk'],
+    side: 'single',
+    view: 'above',
+    speed: 'slow',
+    regions: ['lower-back', 'shoulder'],
+    jointActions: ['trunk rotation holding'],
+    cues: ['Side-on to the anchor', 'Press straight out, hold two', 'Nothing else moves'],
+    faults: [
+      { see: 'Trunk gives in to the band', say: 'Step closer to the anchor.', shown: { change: { trunk: -24 } } },
+    ],
+    needs: { kit: [longBands], anchors: ['door-mid', 'post', 'partner'] },
+    load: { place: 'hands', source: 'band', required: true, hands: 2 },
+    line: { from: 'hands', to: [0.14, -0.75] },
+  },
+  [
+    {
+      id: 'split-press-out',
+      name: 'Split-stance band press-out',
+      otherNames: ['split-stance anti-rotation press'],
+      purpose: 'refuses the turn on a narrow base',
+      position: 'split',
+      level: 'intermediate',
+      dose: '2x10/side 2-2-2 rir2 r30',
+      keyframes: [
+        frame('in', 'standing', 'feet', {
+          near: { hip: 26, ankle: 2 },
+          far: { hip: -24, ankle: 2 },
+          shoulder: 62,
+          elbow: 132,
+          wrist: 60,
+        }),
+        frame('out', 'standing', 'feet', {
+          near: { hip: 26, ankle: 2 },
+          far: { hip: -24, ankle: 2 },
+          shoulder: 107,
+          elbow: 4,
+          wrist: 90,
+        }),
+      ],
+    },
+    {
+      id: 'press-out-hold',
+      name: 'Band press-out hold, small circles',
+      otherNames: ['anti-rotation hold'],
+      purpose: 'refuses a turn that keeps changing',
+      position: 'both-feet',
+      level: 'intermediate',
+      dose: '3x20s/side r30',
+      keyframes: [
+        frame('out', 'standing', 'feet', { ankle: 6, shoulder: 107, elbow: 4, wrist: 90 }),
+        frame('circle', 'standing', 'feet', { ankle: 6, shoulder: 105, elbow: 14, wrist: 78 }),
+      ],
+    },
+  ],
+);

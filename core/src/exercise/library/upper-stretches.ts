@@ -1,0 +1,88 @@
+import { family } from '../variant';
+import { frame } from './frame';
+
+export default family(
+  'upper-stretch',
+  {
+    pattern: 'stretch',
+    planes: ['sagittal'],
+    blocks: ['cool-down', 'flexibility'],
+    speed: 'slow',
+    dose: '1x30s',
+    cues: ['Ease into it', 'Long neck', 'Slow breaths'],
+    faults: [{ see: 'Tingling in the hand', say: 'Come out, arm lower.' }],
+  },
+  [
+    {
+      id: 'chair-back-stretch',
+      name: 'Long back stretch on a chair',
+      otherNames: ['lat stretch', 'prayer stretch'],
+      purpose: 'sides of the back after pulling and hanging',
+      position: 'kneeling',
+      regions: ['shoulder', 'upper-back'],
+      needs: { kit: [['chair', 'sofa', 'bench']] },
+      jointActions: ['shoulder extension lengthening', 'trunk extension holding'],
+      keyframes: [
+        frame('reach', 'all fours', 'knees insteps hands@chair', {
+          lean: 74,
+          hip: 76,
+          shoulder: 128,
+          elbow: 10,
+          wrist: 10,
+        }),
+        frame('sink', 'all fours', 'knees insteps hands@chair', {
+          lean: 84,
+          trunk: -6,
+          hip: 90,
+          shoulder: 158,
+          elbow: 10,
+          wrist: 10,
+          neck: 8,
+        }),
+      ],
+    },
+    {
+      id: 'door-chest-stretch',
+      name: 'Chest stretch in the door frame',
+      otherNames: ['pec stretch', 'doorway stretch'],
+      purpose: 'front of the shoulder after pushing and paddling',
+      position: 'split',
+      view: 'above',
+      planes: ['transverse'],
+      regions: ['shoulder'],
+      needs: { wall: true },
+      jointActions: ['shoulder internal-rotation lengthening'],
+      keyframes: [
+        frame('set', 'standing', 'feet', {
+          near: { hip: 20, shoulder: 6, elbow: 60, wrist: 80 },
+          far: { hip: -16, shoulder: 6, elbow: 60, wrist: 80 },
+        }),
+        frame('open', 'standing', 'feet', {
+          near: { hip: 20, shoulder: -18, elbow: 60, wrist: 80 },
+          far: { hip: -16, shoulder: -18, elbow: 60, wrist: 80 },
+        }),
+      ],
+    },
+    {
+      id: 'forearm-stretch',
+      name: 'Forearm stretch',
+      otherNames: ['wrist flexor stretch'],
+      purpose: 'forearms after gripping',
+      position: 'both-feet',
+      side: 'single',
+      regions: ['wrist', 'elbow'],
+      dose: '1x20s/side',
+      jointActions: ['wrist flexion lengthening'],
+      keyframes: [
+        frame('long', 'standing', 'feet', {
+          near: { shoulder: 82, elbow: 2, wrist: 30 },
+          far: { shoulder: 74, elbow: 24 },
+        }),
+        frame('pulled', 'standing', 'feet', {
+          near: { shoulder: 82, elbow: 0, wrist: 80 },
+          far: { shoulder: 72, elbow: 30 },
+        }),
+      ],
+    },
+  ],
+);

@@ -1,0 +1,50 @@
+import type { BandLevel } from '../body/band';
+import { linePulls } from '../body/line';
+import type { ScaledBody } from '../body/segments';
+import { type MomentName, type Moments, momentNames, type Statics, statics } from '../body/statics';
+import { placedVariant } from './placed';
+import type { Variant } from './variant';
+import type { JointAction, Motion } from './vocabulary';
+
+/** What loads a variant beside the body: a mass in its place, a band of some strength. */
+export interface Loading {
+  loadKg?: number;
+  band?: BandLevel;
+}
+
+const acrossMotion: Partial<Record<`${JointAction['joint']} ${Motion}`, MomentName>> = {
+  'trunk lateral-flexion': 'trunk-side',
+  'trunk rotation': 'trunk-twist',
+  'hip abduction': 'hip-side',
+  'hip adduction': 'hip-side',
+  'shoulder external-rotation': 'shoulder-turn',
+  'shoulder internal-rotation': 'shoulder-turn',
+};
+
+/** The moment of the body model that a joint action answers; the shoulder blade is moved from the shoulder. */
+export function momentOf({ joint, action }: JointAction): MomentName {
+  return acrossMotion[`${joint} ${action}`] ?? (joint === 'scapula' ? 'shoulder' : joint);
+}
+
+/**
+ * Statics of every keyframe of a variant for a body, N and N m. A band without a known strength is taken as medium.
+ *
+ * @example staticsOf(pushUp, scaledBody({ heightCm: 175, massKg: 75 }))[0].momentsNm.elbow
+ */
+export function staticsOf(
+  variant: Variant,
+  body: ScaledBody,
+  { loadKg = 0, band = 'medium' }: Loading = {},
+): Statics[] {
+  const frames = placedVariant(variant, body);
+  const carried =
+    variant.load?.source === 'weight' && loadKg > 0 ? [{ place: variant.load.place, massKg: loadKg }] : [];
+  const pulls = variant.line ? linePulls(frames, variant.line, band) : [];
+  return frames.map((frame, i) => statics(frame, carried, pulls[i]));
+}
+
+/** Largest moment of each kind over the keyframes of a variant, N m, one limb. */
+export function peakMoments(variant: Variant, body: ScaledBody, loading: Loading = {}): Moments {
+  const frames = staticsOf(variant, body, loading);
+  return Object.fromEntries(momentNames.map((j) => [j, Math.max(...frames.map((f) => f.momentsNm[j]))])) as Moments;
+}

@@ -1,0 +1,86 @@
+import { flattened } from '../body/pose';
+import { scaledBody } from '../body/segments';
+import type { MomentName } from '../body/statics';
+import { typicalMoment } from '../body/typical-strength';
+import { momentOf, peakMoments } from './moments';
+import { placedVariant } from './placed';
+import type { RegionLoad, Variant } from './variant';
+import type { JointAction, Region } from './vocabulary';
+
+/** The body on which regions are judged; shares of strength change little with size. */
+const reference = scaledBody({ heightCm: 175, massKg: 70 });
+/** A required weight that is not limited by the variant is judged at this mass, kg; common practice, no source. */
+const usualLoadKg = 10;
+/** Share of a trained adult's most from which a joint counts as loaded, and as highly loaded; common practice, no source. */
+const loadedFrom = 0.33;
+const highFrom = 0.6;
+/** Joint angles from which range counts as deep, degrees; common practice, no source. */
+const deepFrom = { hip: 118, knee: 118, shoulder: 165, shoulderBack: -45 };
+
+const regionOfMoment: Record<MomentName, Region> = {
+  neck: 'neck',
+  shoulder: 'shoulder',
+  'shoulder-turn': 'shoulder',
+  elbow: 'elbow',
+  wrist: 'wrist',
+  trunk: 'lower-back',
+  'trunk-side': 'lower-back',
+  'trunk-twist': 'lower-back',
+  hip: 'hip',
+  'hip-side': 'hip',
+  knee: 'knee',
+  ankle: 'ankle',
+};
+
+/** The region that an action works: its muscles rather than its joint where the two differ. */
+function regionOfAction(action: JointAction): Region {
+  if (action.joint === 'scapula') return 'upper-back';
+  if (action.joint === 'hip' && action.action === 'adduction') return 'groin';
+  if (action.joint === 'knee' && action.action === 'flexion') return 'hamstring';
+  if (action.joint === 'ankle' && action.action === 'extension') return 'calf';
+  return regionOfMoment[momentOf(action)];
+}
+
+/**
+ * Regions that a variant loads, from its joint moments, angles and landings on a reference body: loaded from a third of a trained adult's
+ * most, high from six tenths, deep near the end of range.
+ *
+ * @example computedRegions(nordicLowering).find((r) => r.region === 'hamstring')?.high // true
+ */
+export function computedRegions(variant: Variant): RegionLoad[] {
+  const found = new Map<Region, RegionLoad>();
+  const mark = (region: Region, marks: Partial<RegionLoad> = {}) => {
+    const now = found.get(region) ?? { region, high: false, deep: false, landing: false };
+    found.set(region, {
+      region,
+      high: now.high || (marks.high ?? false),
+      deep: now.deep || (marks.deep ?? false),
+      landing: now.landing || (marks.landing ?? false),
+    });
+  };
+  const loadKg = variant.load?.required ? Math.min(variant.load.maxKg ?? usualLoadKg, usualLoadKg) : 0;
+  const moments = peakMoments(variant, reference, { loadKg });
+  const share = (name: MomentName) => moments[name] / (typicalMoment[name] * reference.massKg);
+
+  for (const action of variant.jointActions)
+    mark(regionOfAction(action), { high: share(momentOf(action)) >= highFrom });
+  for (const name of Object.keys(regionOfMoment) as MomentName[])
+    if (name !== 'shoulder-turn' && share(name) >= loadedFrom)
+      mark(regionOfMoment[name], { high: share(name) >= highFrom });
+
+  const frames = placedVariant(variant, reference);
+  if (variant.view === 'side') {
+    const angles = frames.map((f) => flattened(f.pose));
+    const largest = (i: number) => Math.max(...angles.flatMap((a) => [a[i] as number, a[i + 6] as number]));
+    const smallest = (i: number) => Math.min(...angles.flatMap((a) => [a[i] as number, a[i + 6] as number]));
+    if (largest(3) >= deepFrom.shoulder || smallest(3) <= deepFrom.shoulderBack) mark('shoulder', { deep: true });
+    if (found.has('hip') && largest(6) >= deepFrom.hip) mark('hip', { deep: true });
+    if (found.has('knee') && largest(7) >= deepFrom.knee) mark('knee', { deep: true });
+  }
+  if (frames.some((f) => f.touches.some((t) => t.contact.part === 'hands'))) mark('wrist');
+  if (variant.impactContacts > 0) {
+    mark('knee', { landing: true });
+    mark('ankle', { landing: true });
+  }
+  return [...found.values()];
+}
