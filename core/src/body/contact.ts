@@ -33,6 +33,7 @@ export const surfaceHeightM = {
   ball: 0.55,
   chair: 0.45,
   table: 0.61,
+  worktop: 0.9,
   bar: 2.15,
 } as const;
 export type Surface = keyof typeof surfaceHeightM;
@@ -48,6 +49,9 @@ export interface Contact {
   slides: boolean;
 }
 
+/** A contact that cannot be read: what stands there and what was expected. */
+export class ContactSyntaxError extends SyntaxError {}
+
 const pattern = /^(?:(near|far)\.)?([a-z-]+)(?:@([a-z]+))?(!)?(\*)?$/;
 const singular: Record<string, ContactPart> = {
   foot: 'feet',
@@ -62,7 +66,7 @@ const singular: Record<string, ContactPart> = {
 
 /**
  * Reads one contact of the pose language: `near.foot`, `hands@sofa`, `toes!` (held), `heels*` (slides), `back@wall`.
- * Throws a SyntaxError that says what was expected.
+ * Throws a ContactSyntaxError that says what was expected.
  *
  * @example parseContact('hands@sofa').heightM // 0.42
  */
@@ -71,11 +75,11 @@ export function parseContact(text: string): Contact {
   const word = match?.[2] ?? '';
   const part = singular[word] ?? contactParts.find((name) => name === word);
   if (!match || !part) {
-    throw new SyntaxError(`contact "${text}": expected one of ${contactParts.join(', ')}`);
+    throw new ContactSyntaxError(`contact "${text}": expected one of ${contactParts.join(', ')}`);
   }
   const surface = (match[3] ?? 'floor') as Surface | 'wall';
   if (surface !== 'wall' && !(surface in surfaceHeightM)) {
-    throw new SyntaxError(
+    throw new ContactSyntaxError(
       `contact "${text}": unknown surface "${surface}", expected ${Object.keys(surfaceHeightM).join(', ')} or wall`,
     );
   }

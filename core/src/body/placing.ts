@@ -1,6 +1,15 @@
 import { type Contact, contactHalfLength, restingThickness, sidesOf, touchingPoints } from './contact';
 import { leastStep } from './linear';
-import { flattened, humanRange, type LimbAngles, type LimbSide, type Pose, unflattened, type View } from './pose';
+import {
+  flattened,
+  humanRange,
+  type LimbAngles,
+  type LimbSide,
+  limbAngles,
+  type Pose,
+  unflattened,
+  type View,
+} from './pose';
 import type { ScaledBody } from './segments';
 import { type Point, pointsOf, type Skeleton, skeletonOf } from './skeleton';
 import { segmentWeights, weightedCentre } from './weights';
@@ -38,6 +47,8 @@ export interface PlacedBody {
   touches: readonly Touch[];
   wallX?: number;
   airborne: boolean;
+  /** A moment of a fast movement: what would tip over is falling or speeding up. */
+  inPassing: boolean;
   /** Largest distance between a contact and what it should touch, metres. */
   missM: number;
 }
@@ -47,11 +58,10 @@ export interface PlacedBody {
  * Order as in `flattened`, after the two coordinates of the pelvis.
  */
 const limbFreedom = { shoulder: 0.6, elbow: 0.12, wrist: 2, hip: 0.4, knee: 0.12, ankle: 2 };
-const limbOrder = ['shoulder', 'elbow', 'wrist', 'hip', 'knee', 'ankle'] as const;
 
 function freedoms(fixed: readonly Fixable[]): number[] {
   const free = (name: Fixable, value: number) => (fixed.includes(name) ? 0 : value);
-  const limb = limbOrder.map((name) => free(name, limbFreedom[name]));
+  const limb = limbAngles.map((name) => free(name, limbFreedom[name]));
   return [100, 100, free('lean', 1), free('trunk', 0.02), 0, ...limb, ...limb];
 }
 
@@ -63,7 +73,7 @@ const sideLimits: [number, number][] = [
   [-Infinity, Infinity],
   humanRange.trunk,
   humanRange.neck,
-  ...[0, 1].flatMap(() => limbOrder.map((name) => humanRange[name])),
+  ...[0, 1].flatMap(() => limbAngles.map((name) => humanRange[name])),
 ];
 /** Seen from the front or from above, angles are projections and may take any value. */
 const limitsOf: Record<View, [number, number][]> = { side: sideLimits, front: [], above: [] };
@@ -73,7 +83,7 @@ function residuals(request: PlacingRequest, skeleton: Skeleton): number[] {
 }
 
 /** Parts that the body can only stand on: the weight has to be above them unless the pose is a passing one. */
-const standingParts = new Set(['feet', 'toes', 'heels']);
+export const standingParts: ReadonlySet<string> = new Set(['feet', 'toes', 'heels']);
 
 function balanceResidual({ body, touches, inPassing }: PlacingRequest, skeleton: Skeleton): number[] {
   if (inPassing || touches.length === 0) return [];
@@ -157,6 +167,7 @@ export function placed(request: PlacingRequest): PlacedBody {
     touches,
     ...(wallX === undefined ? {} : { wallX }),
     airborne: touches.length === 0,
+    inPassing: request.inPassing ?? false,
     missM: Math.max(0, ...misses),
   };
 }

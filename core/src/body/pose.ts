@@ -16,6 +16,15 @@ export interface LimbAngles {
   ankle: number;
 }
 
+export const limbAngles = [
+  'shoulder',
+  'elbow',
+  'wrist',
+  'hip',
+  'knee',
+  'ankle',
+] as const satisfies readonly (keyof LimbAngles)[];
+
 export type LimbSide = 'near' | 'far';
 export const limbSides: readonly LimbSide[] = ['near', 'far'];
 

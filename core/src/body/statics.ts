@@ -1,11 +1,11 @@
 import { acrossMoments, type SideOnMoment } from './across';
 import { type CarriedLoad, carried, contactOwner, type OutsideForce, type Pull, pulled } from './outside';
-import type { PlacedBody } from './placing';
+import { type PlacedBody, standingParts } from './placing';
 import type { LimbSide, View } from './pose';
 import { GRAVITY } from './segments';
 import type { Point, Skeleton } from './skeleton';
 import { cross, type Reaction, supportReactions } from './support';
-import { type LoadedJoint, loadedJoints, segmentWeights, weightedCentre } from './weights';
+import { type LoadedJoint, loadedJoints, segmentWeights, type Weight, weightedCentre } from './weights';
 
 /**
  * Moments that are told apart: bending at each joint, and beside it the side bend and the turn of the trunk, the hip held level from the side,
@@ -64,7 +64,8 @@ export function statics(
     momentNm: 0,
     owner: w.owner,
   }));
-  const acting = placedBody.airborne ? [] : [...gravity, ...pulls.map((p) => pulled(skeleton, p))];
+  const still = placedBody.airborne ? [] : [...gravity, ...pulls.map((p) => pulled(skeleton, p))];
+  const acting = placedBody.inPassing ? withInertia(placedBody, weights, still) : still;
   const { reactions, tipM } = supportReactions(placedBody, acting);
   const supporting: OutsideForce[] = reactions.map((r) => ({
     at: r.at,
@@ -85,6 +86,33 @@ export function statics(
     tipM,
     residual: unbalanced(all, centreOfMass) / bodyWeightN,
   };
+}
+
+/**
+ * A body that would tip over is speeding up instead: every mass answers with a sideways force of its own (d'Alembert), just large enough
+ * that the ground need not hold it by a moment.
+ */
+function withInertia(
+  placedBody: PlacedBody,
+  weights: readonly Weight[],
+  acting: readonly OutsideForce[],
+): readonly OutsideForce[] {
+  const { reactions, tipM } = supportReactions(placedBody, acting);
+  if (tipM === 0 || !reactions.every((r) => standingParts.has(r.touch.contact.part))) return acting;
+  const held = reactions.reduce((sum, r) => sum + r.momentNm, 0);
+  const groundY = Math.min(...reactions.map((r) => r.at.y));
+  const lever = weights.reduce((sum, w) => sum + w.massKg * (w.at.y - groundY), 0);
+  if (lever < 1e-6) return acting;
+  const accelerationMs2 = -held / lever;
+  return [
+    ...acting,
+    ...weights.map((w) => ({
+      at: w.at,
+      forceN: { x: w.massKg * accelerationMs2, y: 0 },
+      momentNm: 0,
+      owner: w.owner,
+    })),
+  ];
 }
 
 /** What a bending moment of the drawn plane is called, by the view. A turning forearm turns the upper arm about its length. */

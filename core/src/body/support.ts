@@ -1,7 +1,7 @@
 import { type ContactPart, contactHalfLength } from './contact';
 import { leastStep } from './linear';
 import type { OutsideForce } from './outside';
-import { type PlacedBody, type Touch, touchPoint } from './placing';
+import { type PlacedBody, standingParts, type Touch, touchPoint } from './placing';
 import type { Point } from './skeleton';
 import { segmentWeights, weightedCentre } from './weights';
 
@@ -40,21 +40,29 @@ function contactNames(touches: readonly Touch[], at: readonly Point[], apartM: n
 const alongFreedom = 1;
 const acrossFreedom = 0.02;
 const footFrictionFreedom = 1;
+/** A head that rests carries little more than itself. */
+const headFreedom = 0.05;
 /** Friction on a wall hangs on its pressure, so the pressure comes first. */
 const wallFrictionFreedom = 0.05;
 const momentFreedom = 1e-6;
 /** Lines steeper than this from the surface's normal would slip; tangent of the angle, dry skin or rubber on a household floor, common practice, no source. */
 const frictionTangent = 0.7;
 
-const legParts = new Set<ContactPart>(['feet', 'toes', 'heels']);
 const armParts = new Set<ContactPart>(['hands', 'forearms', 'elbows', 'grip']);
+
+/** Direction of a contact's force, how readily it takes force along it, and across it. */
+interface SupportLine {
+  along: Point;
+  across: number;
+  readily?: number;
+}
 
 /**
  * The line that a contact's force is taken to run along where equilibrium alone does not decide it, and how readily it leaves that line.
  * Arms push and pull along the line to their shoulder, which spares the shoulder; who stands on feet alone pushes towards the centre
  * of mass, as in walking and cutting (Maus and others 2010); everything else presses straight onto its surface.
  */
-function lineOf(touch: Touch, at: Point, placedBody: PlacedBody, centre: Point): { along: Point; across: number } {
+function lineOf(touch: Touch, at: Point, placedBody: PlacedBody, centre: Point): SupportLine {
   const { skeleton, touches, view } = placedBody;
   const { part, surface, held } = touch.contact;
   if (view === 'above') return { along: { x: 0, y: 1 }, across: alongFreedom };
@@ -63,7 +71,8 @@ function lineOf(touch: Touch, at: Point, placedBody: PlacedBody, centre: Point):
     const { shoulder } = skeleton[touch.side];
     return { along: tilted(at, shoulder, held), across: acrossFreedom };
   }
-  const feetAlone = touches.every((t) => legParts.has(t.contact.part) && t.contact.surface !== 'wall');
+  if (part === 'head') return { along: { x: 0, y: 1 }, across: acrossFreedom, readily: headFreedom };
+  const feetAlone = touches.every((t) => standingParts.has(t.contact.part) && t.contact.surface !== 'wall');
   if (feetAlone) return { along: tilted(at, centre, false), across: footFrictionFreedom };
   return { along: { x: 0, y: 1 }, across: footFrictionFreedom };
 }
@@ -106,7 +115,7 @@ export function supportReactions(
   let forces: SupportForce[] = [];
   for (;;) {
     forces = shared(
-      active.map((i) => ({ at: points[i] as Point, ...(lines[i] as { along: Point; across: number }) })),
+      active.map((i) => ({ at: points[i] as Point, ...(lines[i] as SupportLine) })),
       about,
       target,
     );
@@ -144,7 +153,7 @@ interface SupportForce {
 
 /** Least forces along and across each support's line that give the wanted sum of forces and moments. */
 function shared(
-  supports: readonly { at: Point; along: Point; across: number }[],
+  supports: readonly (SupportLine & { at: Point })[],
   about: Point,
   target: readonly number[],
 ): SupportForce[] {
@@ -160,7 +169,7 @@ function shared(
     rows[1]?.push(0);
     rows[2]?.push(1);
   }
-  const freedom = supports.flatMap(({ across }) => [alongFreedom, across, momentFreedom]);
+  const freedom = supports.flatMap(({ across, readily = alongFreedom }) => [readily, across, momentFreedom]);
   const found = refined(rows, target, freedom);
   return supports.map(({ along }, k) => {
     const [a, b, momentNm] = found.slice(3 * k, 3 * k + 3) as [number, number, number];

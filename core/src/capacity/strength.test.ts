@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { type Athlete, ageOn, dayAfter, daysBetween, restrictionsOn } from '../athlete/athlete';
 import { variantById } from '../exercise/library';
 import type { Variant } from '../exercise/variant';
-import { effortOf, epleyRepetitions, epleyShare } from './strength';
+import { effortOf } from './effort';
+import { epleyRepetitions, epleyShare } from './strength';
 
 const athlete: Athlete = { heightCm: 178, massKg: 74, born: '2004-05-01', sex: 'female', level: 'intermediate' };
 const day = '2026-12-09';

@@ -1,10 +1,7 @@
 import { type Athlete, ageOn } from '../athlete/athlete';
-import { type ScaledBody, scaledBody } from '../body/segments';
 import type { MomentName } from '../body/statics';
 import { typicalMoment } from '../body/typical-strength';
-import { variantById } from '../exercise/library';
-import { momentOf, peakMoments } from '../exercise/moments';
-import type { Variant } from '../exercise/variant';
+import { momentOf } from '../exercise/moments';
 import type { JointAction, Level, Motion } from '../exercise/vocabulary';
 
 /** Some motions of a joint are weaker than its strongest one; order of size from dynamometry, common practice, no source. */
@@ -49,43 +46,4 @@ export function guessedMoment(athlete: Athlete, action: JointAction, day: string
     sexFactor *
     ageFactor(ageOn(athlete.born, day))
   );
-}
-
-/** The joint that gives out first and the share of its most that it is asked for. */
-export interface Effort {
-  joint: MomentName;
-  momentNm: number;
-  /** Share of the athlete's most; can exceed 1. */
-  share: number;
-}
-
-function guessedEffort(variant: Variant, athlete: Athlete, day: string, loadKg: number, body: ScaledBody): Effort {
-  const moments = peakMoments(variant, body, { loadKg });
-  const efforts = variant.jointActions.map((action) => {
-    const joint = momentOf(action);
-    return { joint, momentNm: moments[joint], share: moments[joint] / guessedMoment(athlete, action, day) };
-  });
-  return efforts.reduce((hardest, e) => (e.share > hardest.share ? e : hardest));
-}
-
-/**
- * How hard a variant is for this athlete with a load: its limiting joint by moment against the most that joint can do.
- * A repetition test of a variant that is limited by the same joint replaces the guess by what it showed (Epley 1985).
- */
-export function effortOf(
-  variant: Variant,
-  athlete: Athlete,
-  day: string,
-  loadKg: number,
-  body = scaledBody(athlete),
-): Effort {
-  const effort = guessedEffort(variant, athlete, day, loadKg, body);
-  for (const test of athlete.tests ?? []) {
-    const tested = variantById(test.variant);
-    if (!tested) continue;
-    const guess = guessedEffort(tested, athlete, day, 0, body);
-    if (guess.joint === effort.joint)
-      return { ...effort, share: (effort.share * epleyShare(test.maxReps)) / guess.share };
-  }
-  return effort;
 }

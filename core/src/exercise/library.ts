@@ -18,7 +18,6 @@ import burpee from './library/burpee';
 import calfRaise from './library/calf-raise';
 import catCamel from './library/cat-camel';
 import chop from './library/chop';
-import coolStretches from './library/cool-stretches';
 import crawl from './library/crawl';
 import crossLunge from './library/cross-lunge';
 import curl from './library/curl';
@@ -37,7 +36,7 @@ import hingeDrill from './library/hinge-drill';
 import hipCircle from './library/hip-circle';
 import hipOpener from './library/hip-opener';
 import hipSide from './library/hip-side';
-import hipStretches from './library/hip-stretches';
+import hipStretch from './library/hip-stretch';
 import hipThrust from './library/hip-thrust';
 import hollow from './library/hollow';
 import jump from './library/jump';
@@ -49,7 +48,6 @@ import legLowering from './library/leg-lowering';
 import legSwing from './library/leg-swing';
 import lineHop from './library/line-hop';
 import lunge from './library/lunge';
-
 import march from './library/march';
 import neckExtension from './library/neck-extension';
 import neckHold from './library/neck-hold';
@@ -63,7 +61,6 @@ import pogo from './library/pogo';
 import proneLetters from './library/prone-letters';
 import pronePull from './library/prone-pull';
 import pullThrough from './library/pull-through';
-import pullUp from './library/pull-up';
 import punch from './library/punch';
 import pushPress from './library/push-press';
 import pushUp from './library/push-up';
@@ -88,6 +85,7 @@ import squatReach from './library/squat-reach';
 import stepDown from './library/step-down';
 import stepJack from './library/step-jack';
 import stepUp from './library/step-up';
+import stretchHold from './library/stretch-hold';
 import swimPull from './library/swim-pull';
 import swimmerRaise from './library/swimmer-raise';
 import swing from './library/swing';
@@ -96,7 +94,8 @@ import toeRaise from './library/toe-raise';
 import towelThrow from './library/towel-throw';
 import trunkTurn from './library/trunk-turn';
 import turnBrake from './library/turn-brake';
-import upperStretches from './library/upper-stretches';
+import upperStretch from './library/upper-stretch';
+import verticalPull from './library/vertical-pull';
 import wallSit from './library/wall-sit';
 import wallSlide from './library/wall-slide';
 import wallWalk from './library/wall-walk';
@@ -124,7 +123,7 @@ const families: readonly (readonly Variant[])[] = [
   calfRaise,
   catCamel,
   chop,
-  coolStretches,
+  stretchHold,
   crawl,
   crossLunge,
   curl,
@@ -142,7 +141,7 @@ const families: readonly (readonly Variant[])[] = [
   hingeDrill,
   hipOpener,
   hipSide,
-  hipStretches,
+  hipStretch,
   hipCircle,
   hipThrust,
   hollow,
@@ -169,7 +168,7 @@ const families: readonly (readonly Variant[])[] = [
   proneLetters,
   pronePull,
   pullThrough,
-  pullUp,
+  verticalPull,
   punch,
   pushPress,
   pushUp,
@@ -202,7 +201,7 @@ const families: readonly (readonly Variant[])[] = [
   towelThrow,
   trunkTurn,
   turnBrake,
-  upperStretches,
+  upperStretch,
   wallSit,
   wallSlide,
   wallWalk,

@@ -2,7 +2,7 @@ import type { BandLevel } from '../body/band';
 import { linePulls } from '../body/line';
 import type { ScaledBody } from '../body/segments';
 import { type MomentName, type Moments, momentNames, type Statics, statics } from '../body/statics';
-import { placedVariant } from './placed';
+import { bodyKey, placedVariant } from './placed';
 import type { Variant } from './variant';
 import type { JointAction, Motion } from './vocabulary';
 
@@ -11,6 +11,22 @@ export interface Loading {
   loadKg?: number;
   band?: BandLevel;
 }
+
+/** What a moment is called in a sentence: "hardest on the ...". */
+export const momentWords: Record<MomentName, string> = {
+  neck: 'neck',
+  shoulder: 'shoulder',
+  elbow: 'elbow',
+  wrist: 'wrist',
+  trunk: 'trunk',
+  hip: 'hip',
+  knee: 'knee',
+  ankle: 'ankle',
+  'trunk-side': 'side of the trunk',
+  'trunk-twist': 'turn of the trunk',
+  'hip-side': 'side of the hip',
+  'shoulder-turn': 'turn of the upper arm',
+};
 
 const acrossMotion: Partial<Record<`${JointAction['joint']} ${Motion}`, MomentName>> = {
   'trunk lateral-flexion': 'trunk-side',
@@ -43,8 +59,19 @@ export function staticsOf(
   return frames.map((frame, i) => statics(frame, carried, pulls[i]));
 }
 
-/** Largest moment of each kind over the keyframes of a variant, N m, one limb. */
+const kept = new WeakMap<Variant, Map<string, Moments>>();
+
+/** Largest moment of each kind over the keyframes of a variant, N m, one limb; kept, since composing asks again and again. */
 export function peakMoments(variant: Variant, body: ScaledBody, loading: Loading = {}): Moments {
+  const known = kept.get(variant) ?? new Map<string, Moments>();
+  kept.set(variant, known);
+  const key = `${bodyKey(body)}|${loading.loadKg ?? 0}|${loading.band ?? ''}`;
+  const moments = known.get(key) ?? largestMoments(variant, body, loading);
+  known.set(key, moments);
+  return moments;
+}
+
+function largestMoments(variant: Variant, body: ScaledBody, loading: Loading): Moments {
   const frames = staticsOf(variant, body, loading);
   return Object.fromEntries(momentNames.map((j) => [j, Math.max(...frames.map((f) => f.momentsNm[j]))])) as Moments;
 }

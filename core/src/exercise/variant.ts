@@ -52,6 +52,8 @@ export interface LoadRule {
   required: boolean;
   /** Most that is sensible, kg, whatever is owned. */
   maxKg?: number;
+  /** Only these things; any hand weight when left out. */
+  with?: readonly KitKind[];
   /** Implements held at once at the most. */
   hands: 1 | 2;
 }

@@ -77,7 +77,7 @@ const minorMaxKg = 12;
 function weightLoads({ load, needs }: Variant, kit: Kit, age: number): LoadOption[] {
   if (load?.source !== 'weight') return [];
   const named = needs.kit.flat().filter((kind) => handWeights.includes(kind) || kind === 'can');
-  const usable: readonly KitKind[] = load.required && named.length ? named : handWeights;
+  const usable: readonly KitKind[] = load.with ?? (load.required && named.length ? named : handWeights);
   const kinds: readonly KitKind[] = load.hands === 2 && load.place !== 'near-hand' ? [...usable, 'barbell'] : usable;
   const most = Math.min(load.maxKg ?? Infinity, age < 16 ? minorMaxKg : Infinity);
   return loadOptions(kit.items, kinds, load.hands, most);

@@ -1,4 +1,4 @@
-import { effortOf } from '../capacity/strength';
+import { effortOf } from '../capacity/effort';
 import { amountOf, type Dose } from '../dose/dose';
 import { itemSeconds, setSeconds } from '../dose/time';
 import { variantById } from '../exercise/library';

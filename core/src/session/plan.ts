@@ -1,4 +1,4 @@
-import { effortOf } from '../capacity/strength';
+import { effortOf } from '../capacity/effort';
 import { printTempo } from '../dose/notation';
 import { itemSeconds } from '../dose/time';
 import { zoneOf } from '../dose/zone';

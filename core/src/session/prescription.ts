@@ -1,6 +1,7 @@
 import { ageOn } from '../athlete/athlete';
 import type { ScaledBody } from '../body/segments';
-import { type Effort, effortOf, epleyRepetitions } from '../capacity/strength';
+import { type Effort, effortOf } from '../capacity/effort';
+import { epleyRepetitions } from '../capacity/strength';
 import type { Dose } from '../dose/dose';
 import { parseDose, parseTempo } from '../dose/notation';
 import { type Zone, zoneOf } from '../dose/zone';

@@ -1,4 +1,6 @@
-import { type Effort, effortOf, epleyRepetitions } from '../capacity/strength';
+import { type Effort, effortOf } from '../capacity/effort';
+import { epleyRepetitions } from '../capacity/strength';
+import { momentWords } from '../exercise/moments';
 import type { Variant } from '../exercise/variant';
 import type { Context } from './context';
 import { type Demand, givenBy } from './demands';
@@ -21,8 +23,8 @@ function foremost(
 }
 
 function effortWords(effort: Effort, choice: Choice, repsToFailure: number): string {
-  const { joint, momentNm, share } = effort;
-  const moment = `${joint} ${momentNm.toFixed(0)} N m, about ${percent(share)} of the most`;
+  const { momentNm, share } = effort;
+  const moment = `${momentWords[effort.moment]} ${momentNm.toFixed(0)} N m, about ${percent(share)} of the most`;
   const light = choice.dose.tempo?.rising === 'X' && share < 0.6;
   if (light) return `${moment}: too light for maximal strength, so move it fast`;
   if (share >= 0.97) return `${moment}: at the limit, lower slowly and use the hands to come back`;

@@ -1,5 +1,6 @@
 import type { AthleteSize } from '@tropaeum/core/body/segments';
 import { variantById } from '@tropaeum/core/exercise/library';
+import { momentWords } from '@tropaeum/core/exercise/moments';
 import type { Context } from '@tropaeum/core/session/context';
 import type { Choice, Group } from '@tropaeum/core/session/draft';
 import { type ItemPlace, pairWithNext, pin, remove, split, swap } from '@tropaeum/core/session/edit';
@@ -80,8 +81,8 @@ function Why({ context, choice }: { context: Context; choice: Choice }) {
       )}
       {choice.load?.kg !== undefined || !choice.load ? (
         <p className="mt-2 text-quiet">
-          Hardest on the {effort.joint}: {effort.momentNm.toFixed(0)} N m, {Math.round(effort.share * 100)} % of an
-          estimated most.
+          Hardest on the {momentWords[effort.moment]}: {effort.momentNm.toFixed(0)} N m,{' '}
+          {Math.round(effort.share * 100)} % of an estimated most.
         </p>
       ) : (
         <p className="mt-2 text-quiet">Band force is not measured: dosed by what is left in reserve.</p>

@@ -1,4 +1,5 @@
 import { type Capsule, type Extent, extentOf, type FigurePart, figureOf } from '@tropaeum/core/body/figure';
+import { placedLines } from '@tropaeum/core/body/line';
 import { placedBetween, placedKeyframes } from '@tropaeum/core/body/motion';
 import { type PlacedBody, touchPoint } from '@tropaeum/core/body/placing';
 import { type AthleteSize, scaledBody } from '@tropaeum/core/body/segments';
@@ -44,7 +45,6 @@ function frameOf(body: PlacedBody, variant: Variant, loaded: boolean): FigureFra
   const { skeleton, touches } = body;
   const raised = touches.filter((t) => t.contact.heightM > 0 && t.contact.surface !== 'bar');
   const hung = touches.find((t) => t.contact.surface === 'bar');
-  const height = body.body.heightM;
   const place = variant.load?.source === 'weight' && loaded ? variant.load.place : undefined;
   const weights =
     place === 'hands'
@@ -54,9 +54,7 @@ function frameOf(body: PlacedBody, variant: Variant, loaded: boolean): FigureFra
         : place
           ? [{ x: skeleton.chest.x + 0.1, y: skeleton.chest.y - 0.12 }]
           : [];
-  const { line } = variant;
-  const from = line?.from === 'knees' ? skeleton.near.knee : skeleton.near.hand;
-  const to = line?.from === 'knees' ? skeleton.far.knee : line && { x: line.to[0] * height, y: line.to[1] * height };
+  const [line] = variant.line ? placedLines(body, variant.line) : [];
   return {
     capsules: figureOf(body),
     boxes: raised.map((t) => ({
@@ -67,7 +65,7 @@ function frameOf(body: PlacedBody, variant: Variant, loaded: boolean): FigureFra
     ...(hung ? { bar: touchPoint(skeleton, hung) } : {}),
     ...(body.wallX === undefined ? {} : { wallX: body.wallX }),
     weights,
-    ...(line && to ? { line: { from, to } } : {}),
+    ...(line ? { line } : {}),
   };
 }
 

@@ -22,7 +22,7 @@ export default family(
       regions: ['shoulder'],
       jointActions: ['shoulder external-rotation shortening', 'shoulder external-rotation lengthening'],
       needs: { kit: [lightHandWeights] },
-      load: { place: 'near-hand', source: 'weight', required: true, maxKg: 2.3, hands: 1 },
+      load: { place: 'far-hand', source: 'weight', required: true, maxKg: 2.3, hands: 1 },
       dose: '2x12/side 2-1-3 rir3 r30',
       cues: ['Elbow stays on the ribs', 'Turn the forearm up slowly', 'Lower even slower'],
       faults: [{ see: 'Weight is swung up', say: 'Half the weight, three seconds down.' }],

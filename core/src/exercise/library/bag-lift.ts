@@ -22,7 +22,6 @@ export default family(
       {
         see: 'Back rounds off the floor',
         say: 'Start from a step; hips lower.',
-        shown: { at: 'floor', change: { trunk: 34 } },
       },
     ],
     cautions: ['Lid taped, straps tucked away, room to put it down.'],
@@ -33,6 +32,13 @@ export default family(
       name: 'Bag lift from the floor',
       otherNames: ['bag deadlift', 'ground lift'],
       purpose: 'picks weight up with legs and hips',
+      faults: [
+        {
+          see: 'Back rounds off the floor',
+          say: 'Start from a step; hips lower.',
+          shown: { at: 'floor', change: { trunk: 34 } },
+        },
+      ],
       level: 'beginner',
       dose: '3x8 2-0-1 rir2 r60',
       keyframes: [

@@ -1,4 +1,5 @@
 import { family } from '../variant';
+import { frame } from './frame';
 import { longBands } from './kit-groups';
 
 export default family(
@@ -8,6 +9,7 @@ export default family(
     pattern: 'anti-rotation',
     planes: ['transverse'],
     position: 'both-feet',
+    view: 'above',
     side: 'single',
     speed: 'slow',
     jointActions: ['trunk rotation holding'],
@@ -22,23 +24,14 @@ export default family(
       level: 'beginner',
       needs: { kit: [longBands], anchors: ['door-mid', 'post', 'partner'] },
       load: { place: 'hands', source: 'band', required: true, hands: 2 },
+      line: { from: 'hands', to: [0.14, -0.75] },
       dose: '2x10/side 2-2-2 rir2 r30',
       cues: ['Stand side-on to the anchor', 'Press straight out, hold two', 'Hips and ribs face front'],
       faults: [{ see: 'Trunk gives in to the band', say: 'Step closer to the anchor.' }],
       cautions: ['Test the anchor before pulling.'],
       keyframes: [
-        {
-          name: 'in',
-          base: 'athletic stance',
-          change: { lean: 10, hip: 28, knee: 28, ankle: 14, shoulder: 30, elbow: 130 },
-          on: ['feet'],
-        },
-        {
-          name: 'out',
-          base: 'athletic stance',
-          change: { lean: 10, hip: 28, knee: 28, ankle: 14, shoulder: 92, elbow: 6 },
-          on: ['feet'],
-        },
+        frame('in', 'standing', 'feet', { ankle: 6, shoulder: 62, elbow: 132, wrist: 60 }),
+        frame('out', 'standing', 'feet', { ankle: 6, shoulder: 107, elbow: 4, wrist: 90 }),
       ],
     },
   ],

@@ -55,7 +55,7 @@ export default family(
       level: 'intermediate',
       needs: { kit: [['suspension-strap']], anchors: ['door-high', 'post'] },
       prop: 'strap',
-      line: { from: 'hands', to: [0.62, 1.12], resist: 0.45 },
+      line: { from: 'hands', to: [0.2, 1.2], resist: 0.45 },
       dose: '3x8 1-1-2 rir2 r60',
       keyframes: [
         frame(
@@ -83,7 +83,7 @@ export default family(
       level: 'advanced',
       needs: { kit: [['suspension-strap'], ['chair', 'sofa', 'bench']], anchors: ['door-high', 'post'] },
       prop: 'strap',
-      line: { from: 'hands', to: [0.74, 1.12], resist: 0.58 },
+      line: { from: 'hands', to: [-0.66, 1.12], resist: 0.58 },
       dose: '3x6 1-1-2 rir2 r75',
       keyframes: [
         frame(

@@ -143,7 +143,7 @@ export default family(
       pattern: 'knee-flexion',
       speed: 'slow',
       side: 'single',
-      level: 'advanced',
+      level: 'intermediate',
       jointActions: ['knee flexion holding', 'hip extension holding'],
       dose: '3x12s/side r45',
       cues: ['Both heels out, then lift one', 'Hips stay level and high', 'Breathe'],

@@ -51,6 +51,7 @@ export default family(
       otherNames: ['soleus raise'],
       purpose: 'the deep calf that carries running',
       position: 'both-feet',
+      load: { place: 'hands', source: 'weight', required: false, maxKg: 10, hands: 2 },
       dose: '3x15 2-1-2 rir3 r30',
       keyframes: [
         frame('down', 'standing', 'feet', { hip: 34, knee: 44, ankle: 22, lean: 14, shoulder: 40, elbow: 60 }),
@@ -97,6 +98,7 @@ export default family(
       position: 'one-foot',
       side: 'single',
       level: 'intermediate',
+      load: { place: 'near-hand', source: 'weight', required: false, maxKg: 20, hands: 1 },
       dose: '3x12/side 2-1-2 rir2 r45',
       keyframes: [
         frame('down', 'standing', 'near.foot', {
@@ -124,6 +126,7 @@ export default family(
       side: 'single',
       blocks: ['prevention', 'activate'],
       jointActions: ['ankle extension holding'],
+      level: 'beginner',
       dose: '3x20s/side r20',
       keyframes: [
         frame('hold', 'standing', 'near.toes', { ankle: -24, far: { hip: 12, knee: 60 } }),

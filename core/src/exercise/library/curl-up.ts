@@ -52,6 +52,7 @@ export default family(
       speed: 'slow',
       level: 'beginner',
       jointActions: ['trunk flexion holding', 'hip flexion holding'],
+      load: { place: 'chest', source: 'weight', required: false, maxKg: 15, hands: 1 },
       dose: '3x20s r30',
       cues: ['Chest long', 'Lean back to the wobble', 'Breathe'],
       faults: [{ see: 'Back rounds', say: 'Sit taller, lean less.' }],

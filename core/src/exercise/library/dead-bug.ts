@@ -40,6 +40,7 @@ export default family(
       purpose: 'ribs stay down while the arms move',
       cues: ['Low back heavy on the floor', 'Move slowly', 'Breathe out as they go'],
       faults: [{ see: 'Ribs flare', say: 'Reach less far.', shown: { change: { trunk: -12 } } }],
+      load: { place: 'hands', source: 'weight', required: false, maxKg: 4, hands: 1 },
       dose: '2x8 2-1-2 r20',
       keyframes: [
         frame('start', 'supine', 'back seat', { hip: 90, knee: 90, shoulder: 90 }),

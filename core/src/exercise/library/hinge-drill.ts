@@ -27,6 +27,7 @@ export default family(
       purpose: 'learns to fold at the hip',
       needs: { wall: true },
       wall: -0.26,
+      load: { place: 'chest', source: 'weight', required: false, maxKg: 15, hands: 1 },
       dose: '2x10 2-0-1 r30',
       keyframes: [
         frame('tall', 'standing', 'feet', { knee: 8, hip: 6, shoulder: 20, elbow: 90 }),

@@ -102,7 +102,7 @@ export default family(
       faults: [{ see: 'Trunk tips away', say: 'Lift less, stand taller.' }],
       keyframes: [
         frame('down', 'standing', 'near.foot', { near: { hip: 4 }, far: { hip: 4, knee: 6 }, shoulder: 20, elbow: 80 }),
-        frame('up', 'standing', 'near.foot', { lean: 2, near: { hip: 2 }, far: { hip: 38 }, shoulder: 20, elbow: 80 }),
+        frame('up', 'standing', 'near.foot', { lean: 5, near: { hip: 2 }, far: { hip: 28 }, shoulder: 20, elbow: 80 }),
       ],
     },
     {

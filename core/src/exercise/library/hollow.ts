@@ -23,8 +23,8 @@ export default family(
       level: 'beginner',
       dose: '3x20s r30',
       keyframes: [
-        frame('hold', 'supine', 'seat', { trunk: 26, neck: 14, hip: 84, knee: 88, shoulder: 50 }),
-        frame('longer', 'supine', 'seat', { trunk: 24, neck: 14, hip: 74, knee: 74, shoulder: 50 }),
+        frame('hold', 'supine', 'seat', { trunk: 26, neck: 14, hip: 78, knee: 82, shoulder: 50 }),
+        frame('longer', 'supine', 'seat', { trunk: 24, neck: 14, hip: 66, knee: 68, shoulder: 50 }),
       ],
     },
     {
@@ -33,6 +33,7 @@ export default family(
       otherNames: ['hollow body hold', 'hollow hold'],
       purpose: 'whole front side long and tight',
       level: 'intermediate',
+      load: { place: 'hands', source: 'weight', required: false, maxKg: 4, hands: 1 },
       dose: '3x20s r45',
       keyframes: [
         frame('hold', 'supine', 'seat', { trunk: 22, neck: 12, hip: 26, knee: 2, ankle: -30, shoulder: 150 }),

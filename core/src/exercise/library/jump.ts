@@ -135,6 +135,7 @@ export default family(
       level: 'intermediate',
       impactContacts: 1,
       jointActions: ['knee extension shortening', 'hip extension shortening', 'ankle extension shortening'],
+      load: { place: 'hands', source: 'weight', required: false, maxKg: 10, hands: 2 },
       dose: '3x4 0-2-X r75',
       cues: ['Hold two seconds low', 'Jump without another dip', 'Land soft, reset'],
       faults: [{ see: 'Dips first', say: 'Longer stop before the jump.' }],

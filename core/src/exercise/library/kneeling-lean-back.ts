@@ -22,6 +22,7 @@ export default family(
       otherNames: ['small reverse lowering'],
       purpose: 'front of the thigh brakes at length',
       level: 'beginner',
+      load: { place: 'chest', source: 'weight', required: false, maxKg: 15, hands: 1 },
       dose: '2x8 3-1-2 rir3 r45',
       keyframes: [
         frame('tall', 'tall kneeling', 'knees insteps', { shoulder: 40, elbow: 100 }),

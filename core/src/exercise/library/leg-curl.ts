@@ -98,7 +98,7 @@ export default family(
       purpose: 'one hamstring brakes the slide',
       position: 'lying',
       side: 'single',
-      level: 'advanced',
+      level: 'intermediate',
       needs: { kit: [['towel']], slidingFloor: true },
       prop: 'towel',
       dose: '3x5/side 4-0-2 rir2 r60',

@@ -73,7 +73,7 @@ export default family(
       position: 'hanging',
       level: 'intermediate',
       needs: { kit: [['pull-up-bar']] },
-      jointActions: ['trunk flexion shortening', 'hip flexion shortening', 'wrist flexion holding'],
+      jointActions: ['trunk flexion shortening', 'hip flexion shortening'],
       regions: ['lower-back', 'hip', 'shoulder'],
       dose: '3x8 2-0-1 rir2 r60',
       cues: ['No swing', 'Knees to the chest, tail under', 'Slow down'],
@@ -84,7 +84,7 @@ export default family(
           'hang',
           'standing',
           'grip@bar!',
-          { shoulder: 178, elbow: 4, hip: 6, knee: 40, ankle: -30 },
+          { shoulder: 178, elbow: 4, hip: 10, knee: 96, ankle: -30 },
           { fix: ['hip', 'knee'] },
         ),
         frame(

@@ -7,7 +7,7 @@ export default family(
     pattern: 'pulse',
     planes: ['sagittal'],
     position: 'one-foot',
-    jointActions: ['hip flexion shortening', 'ankle flexion stretch-shortening'],
+    jointActions: ['hip flexion shortening', 'ankle extension stretch-shortening'],
     dose: '1x60s!',
   },
   [

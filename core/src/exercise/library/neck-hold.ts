@@ -18,6 +18,7 @@ export default family(
       otherNames: ['isometric neck'],
       purpose: 'neck ready for knocks and falls',
       jointActions: ['neck flexion holding', 'neck extension holding'],
+      line: { from: 'head', to: [-1, 0.93], resist: 0.05 },
       dose: '2x15s r20',
       cues: ['Hand on the forehead, then behind', 'Push gently, nothing moves', 'Keep breathing'],
       faults: [{ see: 'Head moves or jaw clenches', say: 'Half the push.' }],

@@ -57,7 +57,7 @@ export default family(
       otherNames: ['partner lateral neck'],
       purpose: 'side of the neck for contact, force from outside',
       position: 'kneeling',
-      level: 'intermediate',
+      level: 'beginner',
       needs: { partner: true },
       jointActions: ['neck lateral-flexion holding'],
       line: { from: 'head', to: [-1, 0.68], resist: 0.08 },

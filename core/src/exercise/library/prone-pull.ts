@@ -36,7 +36,7 @@ export default family(
       dose: '3x10 2-2-2 rir2 r30',
       keyframes: [
         frame('long', 'prone', 'seat knees insteps', { trunk: -8, shoulder: 186, elbow: 4 }),
-        frame('down', 'prone', 'seat knees insteps', { trunk: -12, shoulder: 160, elbow: 74 }),
+        frame('down', 'prone', 'seat knees insteps', { trunk: -12, shoulder: 176, elbow: 66 }),
       ],
     },
   ],

@@ -24,6 +24,14 @@ export default family(
       purpose: 'pressing strength, first step',
       regions: ['shoulder', 'wrist'],
       needs: { kit: [['sofa', 'chair', 'bench', 'stairs']] },
+      load: {
+        place: 'back',
+        source: 'weight',
+        required: false,
+        maxKg: 15,
+        hands: 1,
+        with: ['rucksack', 'weight-vest'],
+      },
       dose: '3x12 2-0-1 rir2 r60',
       cautions: ['What the hands rest on must not slide.'],
       keyframes: [
@@ -49,6 +57,14 @@ export default family(
       otherNames: ['kneeling push-up', 'half push-up'],
       purpose: 'pressing strength with about half the body mass',
       regions: ['shoulder', 'wrist'],
+      load: {
+        place: 'back',
+        source: 'weight',
+        required: false,
+        maxKg: 15,
+        hands: 1,
+        with: ['rucksack', 'weight-vest'],
+      },
       dose: '3x10 2-0-1 rir2 r60',
       cautions: ['Kneel on something soft.'],
       keyframes: [
@@ -75,6 +91,14 @@ export default family(
       purpose: 'pushing off an opponent; front of the shoulder',
       regions: ['shoulder', 'wrist'],
       level: 'beginner',
+      load: {
+        place: 'back',
+        source: 'weight',
+        required: false,
+        maxKg: 15,
+        hands: 1,
+        with: ['rucksack', 'weight-vest'],
+      },
       dose: '3x10 2-0-1 rir2 r60',
       keyframes: [
         { name: 'top', base: 'plank', on: ['toes', 'hands'], fix: ['hip', 'knee'] },
@@ -95,6 +119,14 @@ export default family(
       regions: ['shoulder+high', 'wrist'],
       level: 'intermediate',
       needs: { kit: [['step', 'chair', 'sofa', 'bench', 'stairs']] },
+      load: {
+        place: 'back',
+        source: 'weight',
+        required: false,
+        maxKg: 15,
+        hands: 1,
+        with: ['rucksack', 'weight-vest'],
+      },
       dose: '3x8 2-1-1 rir2 r75',
       cautions: ['What the feet rest on must not slide.'],
       keyframes: [
@@ -108,7 +140,7 @@ export default family(
         {
           name: 'bottom',
           base: 'plank',
-          change: { lean: 95, shoulder: 28, elbow: 100 },
+          change: { lean: 92, shoulder: 14, elbow: 102 },
           on: ['toes@crate', 'hands'],
           fix: ['hip', 'knee'],
         },
@@ -178,6 +210,14 @@ export default family(
       regions: ['shoulder+high', 'wrist'],
       level: 'intermediate',
       speed: 'slow',
+      load: {
+        place: 'back',
+        source: 'weight',
+        required: false,
+        maxKg: 15,
+        hands: 1,
+        with: ['rucksack', 'weight-vest'],
+      },
       dose: '3x6 5-3-1 rir2 r75',
       keyframes: [
         frame('top', 'plank', 'toes hands', {}, { fix: ['hip', 'knee'] }),
@@ -217,7 +257,28 @@ export default family(
       dose: '3x8 2-1-1 rir2 r75',
       keyframes: [
         frame('top', 'plank', 'toes@chair hands', { lean: 92, shoulder: 90 }, { fix: ['hip', 'knee'] }),
-        frame('bottom', 'plank', 'toes@chair hands', { lean: 98, shoulder: 20, elbow: 102 }, { fix: ['hip', 'knee'] }),
+        frame('bottom', 'plank', 'toes@chair hands', { lean: 96, shoulder: 12, elbow: 104 }, { fix: ['hip', 'knee'] }),
+      ],
+    },
+    {
+      id: 'push-up-worktop',
+      name: 'Push-up on a worktop',
+      otherNames: ['kitchen counter push-up', 'high incline push-up'],
+      purpose: 'pressing with a third of the body, between wall and floor',
+      regions: ['shoulder', 'wrist'],
+      load: {
+        place: 'back',
+        source: 'weight',
+        required: false,
+        maxKg: 15,
+        hands: 1,
+        with: ['rucksack', 'weight-vest'],
+      },
+      dose: '3x12 2-0-1 rir2 r60',
+      cautions: ['A fixed worktop or window sill, dry hands.'],
+      keyframes: [
+        frame('top', 'plank', 'toes hands@worktop', { lean: 40, shoulder: 60 }, { fix: ['hip', 'knee'] }),
+        frame('bottom', 'plank', 'toes hands@worktop', { lean: 50, shoulder: 12, elbow: 84 }, { fix: ['hip', 'knee'] }),
       ],
     },
   ],

@@ -72,13 +72,13 @@ export default family(
       dose: '3x6 3-1-2 rir2 r75',
       keyframes: [
         frame('in', 'plank', 'knees insteps hands@cushion*', { knee: 94, lean: 56, shoulder: 58, ankle: -86 }),
-        frame('out', 'plank', 'knees insteps hands@cushion*', {
-          knee: 40,
-          lean: 82,
-          shoulder: 150,
-          wrist: 20,
-          ankle: -86,
-        }),
+        frame(
+          'out',
+          'plank',
+          'knees insteps hands@cushion*',
+          { knee: 22, lean: 76, hip: 4, shoulder: 150, wrist: 30, ankle: -86 },
+          { fix: ['hip'] },
+        ),
       ],
     },
     {
@@ -89,6 +89,14 @@ export default family(
       position: 'hands-and-feet',
       level: 'intermediate',
       needs: { kit: [['towel']], slidingFloor: true },
+      load: {
+        place: 'back',
+        source: 'weight',
+        required: false,
+        maxKg: 15,
+        hands: 1,
+        with: ['rucksack', 'weight-vest'],
+      },
       dose: '3x8 2-1-2 rir2 r45',
       cues: ['Feet on the towel', 'Push back from the elbows', 'Tail tucked'],
       keyframes: [

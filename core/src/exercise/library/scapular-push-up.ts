@@ -21,6 +21,14 @@ export default family(
       name: 'Blade push on all fours',
       otherNames: ['quadruped serratus push', 'shoulder blade push-up'],
       purpose: 'the blade learns to glide round the ribs',
+      load: {
+        place: 'back',
+        source: 'weight',
+        required: false,
+        maxKg: 15,
+        hands: 1,
+        with: ['rucksack', 'weight-vest'],
+      },
       dose: '2x12 1-1-2 r20',
       keyframes: [
         frame('sunk', 'all fours', 'knees insteps hands', { trunk: -6, neck: -6 }),
@@ -54,6 +62,7 @@ export default family(
         'shoulder external-rotation holding',
         'shoulder flexion shortening',
       ],
+      line: { from: 'hands', to: 'other' },
       dose: '2x10 2-1-2 rir3 r30',
       cues: ['Loop round the wrists, pull apart', 'Slide the forearms up', 'Lean a little into the wall'],
       keyframes: [

@@ -43,7 +43,7 @@ export default family(
       otherNames: ['goblet squat', 'knee bend'],
       purpose: 'both-leg strength for jumping and braking',
       regions: ['knee+deep', 'hip'],
-      level: 'beginner',
+      level: 'new',
       load: { place: 'chest', source: 'weight', required: false, hands: 2 },
       dose: '3x10 3-0-1 rir2 r60',
       keyframes: [

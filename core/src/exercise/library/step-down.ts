@@ -63,7 +63,7 @@ export default family(
       keyframes: [
         frame('tall', 'standing', 'near.foot@step', { near: { hip: 2 }, far: { hip: 10 }, shoulder: 40, elbow: 80 }),
         frame('tap', 'standing', 'near.foot@step', {
-          lean: 8,
+          lean: 3,
           near: { hip: 14, knee: 12 },
           far: { hip: 8 },
           shoulder: 40,

@@ -53,8 +53,8 @@ export default family(
       needs: { kit: [['sofa', 'bench']] },
       dose: '3x10 2-2-2 rir2 r45',
       keyframes: [
-        frame('down', 'prone', 'seat@sofa chest@sofa hands', { hip: 38, knee: 20, shoulder: 100 }),
-        frame('up', 'prone', 'seat@sofa chest@sofa hands', { hip: -4, knee: 4, shoulder: 100 }),
+        frame('down', 'prone', 'seat@sofa chest@sofa', { hip: 38, knee: 20, shoulder: 150 }),
+        frame('up', 'prone', 'seat@sofa chest@sofa', { hip: -4, knee: 4, shoulder: 150 }),
       ],
     },
   ],

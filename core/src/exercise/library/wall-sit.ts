@@ -22,6 +22,7 @@ export default family(
       otherNames: ['half wall sit', 'wall squat hold'],
       purpose: 'thighs hold without moving the knee',
       position: 'both-feet',
+      load: { place: 'chest', source: 'weight', required: false, maxKg: 15, hands: 1 },
       dose: '3x30s r45',
       keyframes: [
         frame('sit', 'standing', 'feet back@wall', { hip: 50, knee: 55, ankle: 5, shoulder: 40, elbow: 20 }),
@@ -35,6 +36,7 @@ export default family(
       purpose: 'thighs burn through a low stance',
       position: 'both-feet',
       level: 'beginner',
+      load: { place: 'chest', source: 'weight', required: false, maxKg: 15, hands: 1 },
       dose: '3x40s r60',
       keyframes: [
         frame('sit', 'standing', 'feet back@wall', { hip: 84, knee: 86, ankle: 2, shoulder: 70, elbow: 20 }),

@@ -103,8 +103,8 @@ export default family(
           'standing',
           'seat',
           {
-            shoulder: 34,
-            elbow: -70,
+            shoulder: 44,
+            elbow: -80,
             near: { hip: 80, knee: 166, ankle: -90 },
             far: { hip: 80, knee: 166, ankle: -90 },
           },
@@ -115,8 +115,8 @@ export default family(
           'standing',
           'seat',
           {
-            shoulder: 34,
-            elbow: -70,
+            shoulder: 44,
+            elbow: -80,
             near: { hip: 88, knee: 174, ankle: -90 },
             far: { hip: 88, knee: 174, ankle: -90 },
           },

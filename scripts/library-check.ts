@@ -1,0 +1,32 @@
+import { scaledBody } from '../core/src/body/segments';
+import { ladderFaults, ladderGaps } from '../core/src/capacity/ladder-check';
+import { libraryFaults } from '../core/src/exercise/check';
+import { library } from '../core/src/exercise/library';
+
+/** Bodies on which every keyframe has to hold: a small, a middling and a tall athlete. */
+const bodies = [
+  { heightCm: 150, massKg: 42 },
+  { heightCm: 175, massKg: 70 },
+  { heightCm: 198, massKg: 100 },
+];
+
+const faults = new Map<string, string>();
+for (const size of bodies) {
+  for (const { file, variant, keyframe, message } of libraryFaults(library, scaledBody(size))) {
+    const line = [file, variant, ...(keyframe ? [`keyframe "${keyframe}"`] : []), message].join(': ');
+    if (!faults.has(line)) faults.set(line, `${line} (at ${size.heightCm} cm)`);
+  }
+}
+for (const { file, variant, message } of ladderFaults(library)) {
+  const line = `${file}: ${variant}: ${message}`;
+  faults.set(line, line);
+}
+for (const { easier, harder, step } of ladderGaps(library))
+  process.stdout.write(
+    `note: from ${easier} to ${harder} the load rises by ${Math.round(step * 100)} %, no weight fills it\n`,
+  );
+
+for (const line of faults.values()) process.stderr.write(`${line}\n`);
+const families = new Set(library.map((v) => v.family)).size;
+process.stdout.write(`${library.length} variants in ${families} families, ${faults.size} faults\n`);
+process.exitCode = faults.size ? 1 : 0;
