@@ -1,6 +1,6 @@
 import type { OutsideForce } from './outside';
 import type { PlacedBody } from './placing';
-import { type LimbSide, limbSides } from './pose';
+import type { LimbSide } from './pose';
 import { GRAVITY, type ScaledBody } from './segments';
 import type { Owner } from './weights';
 
@@ -34,30 +34,46 @@ export function acrossMoments(
   supporting: readonly OutsideForce[],
 ): Record<SideOnMoment, number> {
   if (view !== 'side' || airborne) return none;
-  const standing = new Set(supporting.filter((f) => f.owner.distalTo.includes('hip')).map((f) => f.owner.side));
-  const leaning = (f: OutsideForce) => (standing.has(f.owner.side) ? leanShare(f.owner) : 0);
-  const forces = [
-    ...acting.map((f) => ({ ...f, z: depthOf(body, f.owner), moves: leaning(f) })),
-    ...supporting.map((f) => ({ ...f, z: depthOf(body, f.owner), moves: 1 })),
-  ];
-  const tipping = forces.reduce((sum, f) => sum + f.z * f.forceN.y, 0);
-  const moving = forces.reduce((sum, f) => sum + f.moves * f.forceN.y, 0);
+  const standing = new Set<string>();
+  for (const { owner } of supporting) if (owner.distalTo.includes('hip')) standing.add(owner.side);
+  const depths: Depth[] = [];
+  let tipping = 0;
+  let moving = 0;
+  const place = (force: OutsideForce, moves: number) => {
+    const z = depthOf(body, force.owner);
+    tipping += z * force.forceN.y;
+    moving += moves * force.forceN.y;
+    depths.push({ force, z, moves });
+  };
+  for (const force of acting) place(force, standing.has(force.owner.side) ? leanShare(force.owner) : 0);
+  for (const force of supporting) place(force, 1);
   const shift = Math.abs(moving) > 0.05 * body.massKg * GRAVITY ? -tipping / moving : 0;
-  const placed = forces.map((f) => ({ ...f, z: f.z + f.moves * shift }));
 
-  const length = Math.hypot(skeleton.chest.x - skeleton.waist.x, skeleton.chest.y - skeleton.waist.y);
-  const axis = { x: (skeleton.chest.x - skeleton.waist.x) / length, y: (skeleton.chest.y - skeleton.waist.y) / length };
-  const upper = placed.filter((f) => f.owner.distalTo.includes('trunk'));
-  const aboutX = upper.reduce((sum, f) => sum - f.z * f.forceN.y, 0);
-  const aboutY = upper.reduce((sum, f) => sum + f.z * f.forceN.x, 0);
-
-  const hipSide = (side: LimbSide) =>
-    placed
-      .filter((f) => f.owner.side === side && f.owner.distalTo.includes('hip'))
-      .reduce((sum, f) => sum + (f.z - sign[side] * body.hipHalfWidthM) * f.forceN.y, 0);
+  let [aboutX, aboutY] = [0, 0];
+  const hipSide = { near: 0, far: 0 };
+  for (const { force, z, moves } of depths) {
+    const { forceN, owner } = force;
+    const now = z + moves * shift;
+    if (owner.distalTo.includes('trunk')) {
+      aboutX -= now * forceN.y;
+      aboutY += now * forceN.x;
+    } else if (owner.side !== 'middle' && owner.distalTo.includes('hip')) {
+      hipSide[owner.side] += (now - sign[owner.side] * body.hipHalfWidthM) * forceN.y;
+    }
+  }
+  const { waist, chest } = skeleton;
+  const length = Math.hypot(chest.x - waist.x, chest.y - waist.y);
+  const axis = { x: (chest.x - waist.x) / length, y: (chest.y - waist.y) / length };
   return {
     'trunk-side': Math.abs(aboutX * axis.y - aboutY * axis.x),
     'trunk-twist': Math.abs(aboutX * axis.x + aboutY * axis.y),
-    'hip-side': Math.max(...limbSides.map((side) => Math.abs(hipSide(side)))),
+    'hip-side': Math.max(Math.abs(hipSide.near), Math.abs(hipSide.far)),
   };
+}
+
+/** A force with how far it acts out of the drawn plane, and how much it takes part when the supports move sideways. */
+interface Depth {
+  force: OutsideForce;
+  z: number;
+  moves: number;
 }

@@ -1,5 +1,6 @@
 import type { LimbSide } from './pose';
 import type { LimbPointName, Point, Skeleton } from './skeleton';
+import type { LoadedJoint } from './weights';
 
 /** Parts of the body that may rest on something. */
 export const contactParts = [
@@ -133,6 +134,27 @@ export function touchingPoints(skeleton: Skeleton, part: ContactPart, side: Limb
   if (part === 'shoulder-side') return [skeleton[side].shoulder];
   if (part === 'head') return [skeleton.head];
   return [skeleton.chest];
+}
+
+const chains: Record<LimbPointName, readonly LoadedJoint[]> = {
+  shoulder: ['trunk'],
+  elbow: ['trunk', 'shoulder'],
+  wrist: ['trunk', 'shoulder', 'elbow'],
+  hand: ['trunk', 'shoulder', 'elbow', 'wrist'],
+  fingertip: ['trunk', 'shoulder', 'elbow', 'wrist'],
+  hip: [],
+  knee: ['hip'],
+  ankle: ['hip', 'knee'],
+  heel: ['hip', 'knee', 'ankle'],
+  toe: ['hip', 'knee', 'ankle'],
+};
+
+/** The joints that move each of the touching points of a part, in the order of `touchingPoints`. */
+export function touchingChains(part: ContactPart): (readonly LoadedJoint[])[] {
+  const named = limbPoints[part];
+  if (named) return named.map((name) => chains[name]);
+  if (part === 'seat' || part === 'hip-side') return [[]];
+  return [part === 'head' ? ['trunk', 'neck'] : ['trunk']];
 }
 
 /** Whether the part comes once a side or once a body. */

@@ -1,4 +1,5 @@
-import { type Contact, contactHalfLength, restingThickness, sidesOf, touchingPoints } from './contact';
+import { type Contact, contactHalfLength, restingThickness, sidesOf, touchingChains, touchingPoints } from './contact';
+import { addGradient, coordinates } from './gradient';
 import { leastStep } from './linear';
 import {
   flattened,
@@ -78,37 +79,73 @@ const sideLimits: [number, number][] = [
 /** Seen from the front or from above, angles are projections and may take any value. */
 const limitsOf: Record<View, [number, number][]> = { side: sideLimits, front: [], above: [] };
 
-function residuals(request: PlacingRequest, skeleton: Skeleton): number[] {
-  return [...contactResiduals(request, skeleton), ...balanceResidual(request, skeleton)];
+/** How far one wish of the placing is from being met, metres, and how that changes with each coordinate of the body. */
+interface Residual {
+  value: number;
+  gradient: readonly number[];
 }
 
 /** Parts that the body can only stand on: the weight has to be above them unless the pose is a passing one. */
 export const standingParts: ReadonlySet<string> = new Set(['feet', 'toes', 'heels']);
 
-function balanceResidual({ body, touches, inPassing }: PlacingRequest, skeleton: Skeleton): number[] {
+function balanceResidual({ body, view, touches, inPassing }: PlacingRequest, skeleton: Skeleton): Residual[] {
   if (inPassing || touches.length === 0) return [];
   if (touches.some((t) => t.contact.held || !standingParts.has(t.contact.part))) return [];
-  const { x } = weightedCentre(segmentWeights(body, skeleton));
+  const weights = segmentWeights(body, skeleton);
+  const { x } = weightedCentre(weights);
   const reach = touches.map((t) => ({
+    touch: t,
     x: touchPoint(skeleton, t).x,
     half: 0.8 * contactHalfLength[t.contact.part] * body.heightM,
   }));
   const low = Math.min(...reach.map((r) => r.x - r.half));
   const high = Math.max(...reach.map((r) => r.x + r.half));
-  return [x < low ? x - low : x > high ? x - high : 0];
+  if (x >= low && x <= high) return [{ value: 0, gradient: new Array<number>(coordinates).fill(0) }];
+  // Feet side by side share the edge alike, so that both sides stay the same.
+  const edges = reach.filter((r) => (x < low ? r.x - r.half - low : high - r.x - r.half) < 1e-4);
+  const gradient = new Array<number>(coordinates).fill(0);
+  for (const { at, massKg, owner } of weights)
+    addGradient(gradient, skeleton, view, at, owner.side, owner.distalTo, 'x', massKg / body.massKg);
+  for (const { touch } of edges) addTouchGradient(gradient, skeleton, view, touch, 'x', -1 / edges.length);
+  return [{ value: x < low ? x - low : x - high, gradient }];
 }
 
-function contactResiduals(request: PlacingRequest, skeleton: Skeleton): number[] {
-  const height = request.body.heightM;
-  return request.touches.flatMap(({ contact, side, x }) => {
+function contactResiduals({ body, view, touches, wallX }: PlacingRequest, skeleton: Skeleton): Residual[] {
+  return touches.flatMap((touch) => {
+    const { contact, side, x } = touch;
     const points = touchingPoints(skeleton, contact.part, side);
-    const thickness = restingThickness[contact.part] * height;
+    const chains = touchingChains(contact.part);
+    const thickness = restingThickness[contact.part] * body.heightM;
+    const along = (axis: 'x' | 'y', value: (p: Point) => number): Residual[] =>
+      points.map((p, i) => {
+        const gradient = new Array<number>(coordinates).fill(0);
+        addGradient(gradient, skeleton, view, p, side, chains[i] ?? [], axis, 1);
+        return { value: value(p), gradient };
+      });
     if (contact.surface === 'wall') {
-      const wall = request.wallX ?? 0;
-      return points.map((p) => p.x - (wall - Math.sign(wall) * thickness));
+      const wall = wallX ?? 0;
+      return along('x', (p) => p.x - (wall - Math.sign(wall) * thickness));
     }
-    const vertical = points.map((p) => p.y - contact.heightM - thickness);
-    return x === undefined ? vertical : [...vertical, middle(points).x - x];
+    const vertical = along('y', (p) => p.y - contact.heightM - thickness);
+    if (x === undefined) return vertical;
+    const gradient = new Array<number>(coordinates).fill(0);
+    addTouchGradient(gradient, skeleton, view, touch, 'x', 1);
+    return [...vertical, { value: middle(points).x - x, gradient }];
+  });
+}
+
+function addTouchGradient(
+  gradient: number[],
+  skeleton: Skeleton,
+  view: View,
+  { contact, side }: Touch,
+  axis: 'x' | 'y',
+  share: number,
+): void {
+  const points = touchingPoints(skeleton, contact.part, side);
+  const chains = touchingChains(contact.part);
+  points.forEach((p, i) => {
+    addGradient(gradient, skeleton, view, p, side, chains[i] ?? [], axis, share / points.length);
   });
 }
 
@@ -149,16 +186,14 @@ export function placed(request: PlacingRequest): PlacedBody {
     state[1] = (state[1] as number) - lowest + (request.airborneM ?? 0);
   } else {
     for (let i = 0; i < iterations; i++) {
-      const now = residuals(request, skeletonAt(state));
-      if (Math.max(...now.map(Math.abs)) < closeEnoughM) break;
-      state = limited(
-        addStep(state, now, freedom, (v) => residuals(request, skeletonAt(v))),
-        limitsOf[view],
-      );
+      const skeleton = skeletonAt(state);
+      const now = [...contactResiduals(request, skeleton), ...balanceResidual(request, skeleton)];
+      if (now.every((r) => Math.abs(r.value) < closeEnoughM)) break;
+      state = limited(addStep(state, now, freedom), limitsOf[view]);
     }
   }
   const skeleton = skeletonAt(state);
-  const misses = view === 'above' ? [] : contactResiduals(request, skeleton).map(Math.abs);
+  const misses = view === 'above' ? [] : contactResiduals(request, skeleton).map((r) => Math.abs(r.value));
   return {
     body,
     view,
@@ -172,22 +207,10 @@ export function placed(request: PlacingRequest): PlacedBody {
   };
 }
 
-function addStep(
-  state: readonly number[],
-  now: readonly number[],
-  freedom: readonly number[],
-  evaluate: (v: readonly number[]) => number[],
-): number[] {
-  const nudge = 1e-6;
-  const columns = state.map((_, k) => {
-    if (freedom[k] === 0) return now.map(() => 0);
-    const moved = evaluate(state.map((v, i) => (i === k ? v + nudge : v)));
-    return moved.map((r, i) => (r - (now[i] as number)) / nudge);
-  });
-  const rows = now.map((_, i) => columns.map((column) => column[i] as number));
+function addStep(state: readonly number[], residuals: readonly Residual[], freedom: readonly number[]): number[] {
   const step = leastStep(
-    rows,
-    now.map((r) => -r),
+    residuals.map((r) => r.gradient),
+    residuals.map((r) => -r.value),
     freedom,
     1e-9,
   );

@@ -1,5 +1,6 @@
 import type { LimbSide, Pose, View } from './pose';
 import type { ScaledBody } from './segments';
+import type { LoadedJoint } from './weights';
 
 export interface Point {
   x: number;
@@ -138,4 +139,11 @@ function skeletonFromAbove(body: ScaledBody, pose: Pose, root: Point): Skeleton 
 export function pointsOf(skeleton: Skeleton): Point[] {
   const { pelvis, waist, chest, head, near, far } = skeleton;
   return [pelvis, waist, chest, head, ...Object.values(near), ...Object.values(far)];
+}
+
+/** Where a joint of the skeleton is. */
+export function jointPoint(skeleton: Skeleton, side: LimbSide, joint: LoadedJoint): Point {
+  if (joint === 'neck') return skeleton.chest;
+  if (joint === 'trunk') return skeleton.waist;
+  return skeleton[side][joint];
 }

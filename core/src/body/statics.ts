@@ -3,8 +3,8 @@ import { type CarriedLoad, carried, contactOwner, type OutsideForce, type Pull, 
 import { type PlacedBody, standingParts } from './placing';
 import type { LimbSide, View } from './pose';
 import { GRAVITY } from './segments';
-import type { Point, Skeleton } from './skeleton';
-import { cross, type Reaction, supportReactions } from './support';
+import { jointPoint, type Point, type Skeleton } from './skeleton';
+import { cross, type Reaction, sumOf, supportReactions } from './support';
 import { type LoadedJoint, loadedJoints, segmentWeights, type Weight, weightedCentre } from './weights';
 
 /**
@@ -30,7 +30,7 @@ export interface Statics {
   residual: number;
 }
 
-function jointPoint(skeleton: Skeleton, side: LimbSide, joint: LoadedJoint): Point {
+function _jointPoint(skeleton: Skeleton, side: LimbSide, joint: LoadedJoint): Point {
   if (joint === 'neck') return skeleton.chest;
   if (joint === 'trunk') return skeleton.waist;
   return skeleton[side][joint];
@@ -65,8 +65,8 @@ export function statics(
     owner: w.owner,
   }));
   const still = placedBody.airborne ? [] : [...gravity, ...pulls.map((p) => pulled(skeleton, p))];
-  const acting = placedBody.inPassing ? withInertia(placedBody, weights, still) : still;
-  const { reactions, tipM } = supportReactions(placedBody, acting);
+  const acting = placedBody.inPassing ? withInertia(placedBody, weights, still, centreOfMass) : still;
+  const { reactions, tipM } = supportReactions(placedBody, acting, centreOfMass);
   const supporting: OutsideForce[] = reactions.map((r) => ({
     at: r.at,
     forceN: r.forceN,
@@ -96,8 +96,9 @@ function withInertia(
   placedBody: PlacedBody,
   weights: readonly Weight[],
   acting: readonly OutsideForce[],
+  centre: Point,
 ): readonly OutsideForce[] {
-  const { reactions, tipM } = supportReactions(placedBody, acting);
+  const { reactions, tipM } = supportReactions(placedBody, acting, centre);
   if (tipM === 0 || !reactions.every((r) => standingParts.has(r.touch.contact.part))) return acting;
   const held = reactions.reduce((sum, r) => sum + r.momentNm, 0);
   const groundY = Math.min(...reactions.map((r) => r.at.y));
@@ -125,22 +126,28 @@ function named(bending: Record<LoadedJoint, number>, view: View, across: Record<
 }
 
 function unbalanced(forces: readonly OutsideForce[], about: Point): number {
-  const x = forces.reduce((s, f) => s + f.forceN.x, 0);
-  const y = forces.reduce((s, f) => s + f.forceN.y, 0);
-  const m = forces.reduce((s, f) => s + cross(f.at, about, f.forceN) + f.momentNm, 0);
+  const [x, y, m] = sumOf(forces, about);
   return Math.max(Math.abs(x), Math.abs(y), Math.abs(m));
 }
 
 function sideMoments(skeleton: Skeleton, side: LimbSide, forces: readonly OutsideForce[]) {
-  const moment = (joint: LoadedJoint) => {
-    const about = jointPoint(skeleton, side, joint);
-    const shared = joint === 'trunk' || joint === 'neck';
-    return forces.reduce((sum, f) => {
-      const counts = f.owner.distalTo.includes(joint) && (shared || f.owner.side === side);
-      return counts ? sum + cross(f.at, about, f.forceN) + f.momentNm : sum;
-    }, 0);
+  const moments: Record<LoadedJoint, number> = {
+    neck: 0,
+    shoulder: 0,
+    elbow: 0,
+    wrist: 0,
+    trunk: 0,
+    hip: 0,
+    knee: 0,
+    ankle: 0,
   };
-  return Object.fromEntries(loadedJoints.map((j) => [j, moment(j)])) as Record<LoadedJoint, number>;
+  for (const { at, forceN, momentNm, owner } of forces) {
+    for (const joint of owner.distalTo) {
+      if (owner.side !== side && joint !== 'trunk' && joint !== 'neck') continue;
+      moments[joint] += cross(at, jointPoint(skeleton, side, joint), forceN) + momentNm;
+    }
+  }
+  return moments;
 }
 
 /** Contacts of both sides in one place are one share. */

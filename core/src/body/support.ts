@@ -1,9 +1,7 @@
 import { type ContactPart, contactHalfLength } from './contact';
-import { leastStep } from './linear';
 import type { OutsideForce } from './outside';
 import { type PlacedBody, standingParts, type Touch, touchPoint } from './placing';
 import type { Point } from './skeleton';
-import { segmentWeights, weightedCentre } from './weights';
 
 export interface Reaction {
   /** Name of the part: hands, feet, knees, back ... */
@@ -99,17 +97,14 @@ function unit({ x, y }: Point): Point {
 export function supportReactions(
   placedBody: PlacedBody,
   acting: readonly OutsideForce[],
+  centre: Point,
 ): { reactions: Reaction[]; tipM: number } {
   const { skeleton, touches, body, view } = placedBody;
   if (touches.length === 0) return { reactions: [], tipM: 0 };
   const points = touches.map((t) => touchPoint(skeleton, t));
   const about = points[0] as Point;
-  const target = [
-    -acting.reduce((s, f) => s + f.forceN.x, 0),
-    -acting.reduce((s, f) => s + f.forceN.y, 0),
-    -acting.reduce((s, f) => s + cross(f.at, about, f.forceN) + f.momentNm, 0),
-  ];
-  const centre = weightedCentre(segmentWeights(body, skeleton));
+  const [sumX, sumY, sumM] = sumOf(acting, about);
+  const target = [-sumX, -sumY, -sumM] as const;
   const lines = touches.map((t, i) => lineOf(t, points[i] as Point, placedBody, centre));
   let active = touches.map((_, i) => i);
   let forces: SupportForce[] = [];
@@ -146,41 +141,81 @@ function pushOf(touch: Touch, { wallX }: PlacedBody, { x, y }: Point): number {
 
 export const cross = (at: Point, about: Point, f: Point) => (at.x - about.x) * f.y - (at.y - about.y) * f.x;
 
+/** Sum of forces, N, and of their moments about a point, N m. */
+export function sumOf(forces: readonly OutsideForce[], about: Point): [x: number, y: number, momentNm: number] {
+  let [x, y, m] = [0, 0, 0];
+  for (const { at, forceN, momentNm } of forces) {
+    x += forceN.x;
+    y += forceN.y;
+    m += cross(at, about, forceN) + momentNm;
+  }
+  return [x, y, m];
+}
+
 interface SupportForce {
   forceN: Point;
   momentNm: number;
 }
 
-/** Least forces along and across each support's line that give the wanted sum of forces and moments. */
+/**
+ * Least forces along and across each support's line, and moments, that give the wanted sums: the normal equations of three unknown
+ * multipliers, solved directly and once refined, which brings the residual down to rounding error.
+ */
 function shared(
   supports: readonly (SupportLine & { at: Point })[],
   about: Point,
-  target: readonly number[],
+  target: readonly [number, number, number],
 ): SupportForce[] {
-  const rows: number[][] = [[], [], []];
-  for (const { at, along } of supports) {
-    const side = { x: along.y, y: -along.x };
-    for (const direction of [along, side]) {
-      rows[0]?.push(direction.x);
-      rows[1]?.push(direction.y);
-      rows[2]?.push(cross(at, about, direction));
+  const found = supports.map((): SupportForce => ({ forceN: { x: 0, y: 0 }, momentNm: 0 }));
+  let [left, middle, right] = target;
+  for (let pass = 0; pass < 2; pass++) {
+    const gram = [0, 0, 0, 0, 0, 0] as [number, number, number, number, number, number];
+    const add = (x: number, y: number, m: number, freedom: number) => {
+      gram[0] += freedom * x * x;
+      gram[1] += freedom * x * y;
+      gram[2] += freedom * x * m;
+      gram[3] += freedom * y * y;
+      gram[4] += freedom * y * m;
+      gram[5] += freedom * m * m;
+    };
+    for (const { at, along, across, readily = alongFreedom } of supports) {
+      add(along.x, along.y, cross(at, about, along), readily);
+      add(along.y, -along.x, cross(at, about, { x: along.y, y: -along.x }), across);
+      gram[5] += momentFreedom;
     }
-    rows[0]?.push(0);
-    rows[1]?.push(0);
-    rows[2]?.push(1);
+    const [u, v, w] = symmetricSolution(gram, left, middle, right);
+    supports.forEach(({ at, along, across, readily = alongFreedom }, k) => {
+      const side = { x: along.y, y: -along.x };
+      const a = readily * (along.x * u + along.y * v + cross(at, about, along) * w);
+      const b = across * (side.x * u + side.y * v + cross(at, about, side) * w);
+      const force = found[k] as SupportForce;
+      force.forceN = { x: force.forceN.x + a * along.x + b * side.x, y: force.forceN.y + a * along.y + b * side.y };
+      force.momentNm += momentFreedom * w;
+    });
+    [left, middle, right] = target;
+    supports.forEach(({ at }, k) => {
+      const { forceN, momentNm } = found[k] as SupportForce;
+      left -= forceN.x;
+      middle -= forceN.y;
+      right -= cross(at, about, forceN) + momentNm;
+    });
   }
-  const freedom = supports.flatMap(({ across, readily = alongFreedom }) => [readily, across, momentFreedom]);
-  const found = refined(rows, target, freedom);
-  return supports.map(({ along }, k) => {
-    const [a, b, momentNm] = found.slice(3 * k, 3 * k + 3) as [number, number, number];
-    return { forceN: { x: a * along.x + b * along.y, y: a * along.y - b * along.x }, momentNm };
-  });
+  return found;
 }
 
-/** One step of iterative refinement brings the equilibrium residual down to rounding error. */
-function refined(rows: readonly number[][], target: readonly number[], freedom: readonly number[]): number[] {
-  const first = leastStep(rows, target, freedom, 0);
-  const left = target.map((t, i) => t - (rows[i] as number[]).reduce((s, a, k) => s + a * (first[k] as number), 0));
-  const correction = leastStep(rows, left, freedom, 0);
-  return first.map((f, k) => f + (correction[k] as number));
+/** Solves a symmetric system of three, its upper triangle given row by row. */
+function symmetricSolution(
+  [a, b, c, d, e, f]: readonly [number, number, number, number, number, number],
+  x: number,
+  y: number,
+  z: number,
+): [number, number, number] {
+  const [A, B, C] = [d * f - e * e, c * e - b * f, b * e - c * d];
+  const [D, E, F] = [a * f - c * c, b * c - a * e, a * d - b * b];
+  const determinant = a * A + b * B + c * C;
+  return [
+    (A * x + B * y + C * z) / determinant,
+    (B * x + D * y + E * z) / determinant,
+    (C * x + E * y + F * z) / determinant,
+  ];
 }

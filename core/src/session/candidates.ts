@@ -3,7 +3,7 @@ import type { Variant } from '../exercise/variant';
 import { type BlockKind, levels } from '../exercise/vocabulary';
 import type { BlockBounds } from './blocks';
 import type { Brief } from './brief';
-import { alone, type Column, columnOf, compatible, mainBlocks, paired, switchSeconds } from './column';
+import { alone, type Column, columnOf, compatible, groupSeconds, mainBlocks, paired, switchSeconds } from './column';
 import type { Context } from './context';
 import type { Group } from './draft';
 import { prescribe } from './prescription';
@@ -75,18 +75,28 @@ function asGroup(group: Group, brief: Brief): Group {
   return { ...group, choices: group.choices.map((c) => ({ ...c, dose: { ...c.dose, restSeconds: switchSeconds } })) };
 }
 
-/** Pairs of single columns that save time when done in turn. */
-export function pairs(context: Context, single: readonly Column[]): Column[] {
+/** Two single columns that could be done in turn, and what that saves. */
+export interface PossiblePair {
+  /** Places of the two in the list of single columns. */
+  first: number;
+  second: number;
+  group: Group;
+  savedSeconds: number;
+}
+
+/** Pairs of single columns that save time when done in turn; only counted out to whole columns when they are wanted. */
+export function possiblePairs(context: Context, single: readonly Column[]): PossiblePair[] {
   if (context.brief.houseRules.format !== 'pairs') return [];
-  const columns: Column[] = [];
-  single.forEach((a, i) => {
+  const found: PossiblePair[] = [];
+  single.forEach((a, first) => {
     if (!pairedBlocks.has(a.group.block)) return;
-    for (const b of single.slice(i + 1)) {
+    for (let second = first + 1; second < single.length; second++) {
+      const b = single[second] as Column;
       if (b.group.block !== a.group.block || b.group.choices[0]?.dose.sets !== a.group.choices[0]?.dose.sets) continue;
       if (!compatible(a.variants[0] as Variant, b.variants[0] as Variant)) continue;
       const group = paired(a.group, b.group);
-      if (group) columns.push(columnOf(context, group));
+      if (group) found.push({ first, second, group, savedSeconds: a.seconds + b.seconds - groupSeconds(group) });
     }
   });
-  return columns;
+  return found;
 }

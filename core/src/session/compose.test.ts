@@ -7,8 +7,8 @@ import { kitKinds, levels } from '../exercise/vocabulary';
 import { worthOfDraft } from './alternatives';
 import { blockBounds, blockOrder } from './blocks';
 import { aims, type Brief, phases } from './brief';
-import { pairs, singles } from './candidates';
-import { groupSeconds } from './column';
+import { possiblePairs, singles } from './candidates';
+import { columnOf, groupSeconds } from './column';
 import { compose } from './compose';
 import { contextOf } from './context';
 import { coverage } from './demands';
@@ -97,11 +97,24 @@ describe('the programme', () => {
     const context = contextOf(plainBrief());
     const bounds = blockBounds(context.brief);
     const single = singles(context, bounds);
-    const columns = [...single, ...pairs(context, single)];
+    const pairs = possiblePairs(context, single).map(({ group }) => columnOf(context, group));
+    const columns = [...single, ...pairs];
     const solved = (await solver).solve(programmeOf(context, columns, bounds), { gap: 0.02, mostNodes: 200 });
     const chosen = columns.filter((_, c) => (solved.values[c] ?? 0) > 0.5);
     expect(worthOf(context, chosen)).toBeCloseTo(solved.objective, 5);
     expect(solved.bound).toBeGreaterThanOrEqual(solved.objective - 1e-9);
+  });
+
+  it('bounds all pairs by taking in only those that pay', async () => {
+    const context = contextOf(plainBrief());
+    const bounds = blockBounds(context.brief);
+    const single = singles(context, bounds);
+    const pairs = possiblePairs(context, single).map(({ group }) => columnOf(context, group));
+    const whole = (await solver).solve(programmeOf(context, [...single, ...pairs], bounds), { relaxed: true });
+    const composition = compose(plainBrief(), await solver);
+    if ('refused' in composition) throw new Error(composition.refused.reason);
+    expect(composition.proof.bound).toBeLessThanOrEqual(whole.objective + 1e-6);
+    expect(composition.proof.objective).toBeLessThanOrEqual(composition.proof.bound + 1e-9);
   });
 
   it('covers with diminishing returns', () => {
@@ -114,9 +127,13 @@ describe('the programme', () => {
   it('pairs only what rests while the other works, and saves time by it', () => {
     const context = contextOf(plainBrief());
     const single = singles(context, blockBounds(context.brief));
-    for (const pair of pairs(context, single)) {
+    for (const { first, second, group, savedSeconds } of possiblePairs(context, single)) {
+      const pair = columnOf(context, group);
       const [a, b] = pair.variants;
       expect(a?.family).not.toBe(b?.family);
+      expect(single[first]?.variants[0]).toBe(a);
+      expect(single[second]?.variants[0]).toBe(b);
+      expect(savedSeconds).toBeGreaterThan(0);
       const alone = pair.group.choices.map((choice) =>
         single.find(
           (s) =>

@@ -1,10 +1,10 @@
 import { dayAfter, painLimits } from '../athlete/athlete';
 import { variantById } from '../exercise/library';
 import type { BlockKind } from '../exercise/vocabulary';
-import { blockBounds, blockOrder } from './blocks';
+import { type BlockBounds, blockBounds, blockOrder } from './blocks';
 import type { Brief } from './brief';
-import { circuitBlocks, circuitRestSeconds, pairs, singles } from './candidates';
-import type { Column } from './column';
+import { circuitBlocks, circuitRestSeconds, type PossiblePair, possiblePairs, singles } from './candidates';
+import { type Column, columnOf } from './column';
 import { type Context, contextOf } from './context';
 import type { Draft, Group } from './draft';
 import { type Programme, programmeOf, worthOf } from './programme';
@@ -28,7 +28,7 @@ export interface Refusal {
 export type Composition = { draft: Draft; proof: Proof } | { refused: Refusal };
 
 /** Columns kept for the exact search, and how hard it searches; measured on the shipped library, see the benchmark. */
-const searchWidth = 120;
+const searchWidth = 60;
 const nodes = 200;
 const wantedGap = 0.02;
 
@@ -95,16 +95,83 @@ export function compose(brief: Brief, solver: Solver): Composition {
   const refusedPins = impossiblePins(context, single);
   if (refusedPins) return { refused: refusedPins };
   if (single.length === 0) return { refused: tooTight(brief, single) };
-  const columns = [...single, ...pairs(context, single)];
-  const found = search(programmeOf(context, columns, bounds), columns.length, solver);
-  if (!found) return { refused: tooTight(brief, single) };
-  const chosen = columns.filter((_, c) => (found.values[c] as number) > 0.5);
-  const objective = worthOf(context, chosen);
-  const bound = Math.max(found.bound, objective);
+  const chosen = search(context, bounds, single, solver);
+  if (!chosen) return { refused: tooTight(brief, single) };
+  const objective = worthOf(context, chosen.columns);
+  const bound = Math.max(chosen.bound, objective);
   return {
-    draft: { groups: arranged(chosen, context.brief) },
+    draft: { groups: arranged(chosen.columns, context.brief) },
     proof: { objective, bound, gap: bound > 0 ? (bound - objective) / bound : 0 },
   };
+}
+
+/** Pairs taken into the linear programme in one round, and rounds at the most. */
+const pairsPerRound = 120;
+const mostRounds = 8;
+/** Pairs that the linear optimum leaves out narrowly still help the exact search. */
+const narrowPairs = 60;
+const negligible = 1e-7;
+
+interface LinearBound {
+  columns: Column[];
+  programme: Programme;
+  objective: number;
+  /** Gain of each column at the linear optimum, never positive for one left out. */
+  gains: readonly number[];
+  /** The most that any pair not among the columns could gain. */
+  mostLeft: number;
+}
+
+/**
+ * The linear bound over all single columns and all pairs, pairs taken in only as they pay (column generation). A pair gains at most what
+ * its two items gain and what the seconds it saves are worth.
+ */
+function linearBound(
+  context: Context,
+  bounds: Record<BlockKind, BlockBounds>,
+  single: readonly Column[],
+  possible: readonly PossiblePair[],
+  solver: Solver,
+): LinearBound | undefined {
+  const columns = [...single];
+  const taken = new Set<PossiblePair>();
+  for (let round = 0; ; round++) {
+    const programme = programmeOf(context, columns, bounds);
+    const linear = solver.solve(programme, { relaxed: true });
+    if (linear.status === 'infeasible') {
+      if (taken.size === possible.length) return undefined;
+      for (const pair of possible) take(pair);
+      continue;
+    }
+    const gains = linear.reducedCosts;
+    const secondWorth = -(gains[programme.second as number] as number);
+    const gainOf = ({ first, second, savedSeconds }: PossiblePair) =>
+      (gains[first] as number) + (gains[second] as number) + secondWorth * savedSeconds;
+    const open = possible
+      .filter((pair) => !taken.has(pair))
+      .map((pair) => ({ pair, gain: gainOf(pair) }))
+      .sort((a, b) => b.gain - a.gain || a.pair.first - b.pair.first || a.pair.second - b.pair.second);
+    const paying = open.filter((o) => o.gain > negligible).length;
+    if (paying > 0 && round < mostRounds) {
+      for (const { pair } of open.slice(0, Math.min(paying, pairsPerRound))) take(pair);
+      continue;
+    }
+    const narrow = open.slice(0, narrowPairs);
+    for (const { pair } of narrow) take(pair);
+    return {
+      columns,
+      programme: programmeOf(context, columns, bounds),
+      objective: linear.objective,
+      gains: [...gains.slice(0, columns.length - narrow.length), ...narrow.map((o) => o.gain)],
+      mostLeft: open[narrow.length]?.gain ?? -Infinity,
+    };
+  }
+
+  function take(pair: PossiblePair) {
+    if (taken.has(pair)) return;
+    taken.add(pair);
+    columns.push(columnOf(context, pair.group));
+  }
 }
 
 /**
@@ -112,24 +179,26 @@ export function compose(brief: Brief, solver: Solver): Composition {
  * a session with a left-out column is worth at most the linear bound less what that column costs.
  */
 function search(
-  programme: Programme,
-  columnCount: number,
+  context: Context,
+  bounds: Record<BlockKind, BlockBounds>,
+  single: readonly Column[],
   solver: Solver,
-): { values: number[]; bound: number } | undefined {
-  const linear = solver.solve(programme, { relaxed: true });
-  if (linear.status === 'infeasible') return undefined;
-  const ranked = Array.from({ length: columnCount }, (_, c) => c).sort(
-    (a, b) => (linear.reducedCosts[b] as number) - (linear.reducedCosts[a] as number) || a - b,
-  );
-  for (const width of [searchWidth, columnCount]) {
+): { columns: Column[]; bound: number } | undefined {
+  const linear = linearBound(context, bounds, single, possiblePairs(context, single), solver);
+  if (!linear) return undefined;
+  const { columns, programme, gains } = linear;
+  const ranked = columns.map((_, c) => c).sort((a, b) => (gains[b] as number) - (gains[a] as number) || a - b);
+  for (const width of [searchWidth, columns.length]) {
     const left = ranked.slice(width);
     const core = restricted(programme, new Set(left));
     const solved = solver.solve(core, { gap: wantedGap, mostNodes: nodes });
     if (solved.status === 'infeasible') continue;
-    const bestLeft = left.length
-      ? linear.objective + Math.max(...left.map((c) => linear.reducedCosts[c] as number))
-      : -Infinity;
-    return { values: [...solved.values], bound: Math.min(linear.objective, Math.max(solved.bound, bestLeft)) };
+    const mostLeft = Math.max(linear.mostLeft, ...left.map((c) => gains[c] as number));
+    const bestLeft = linear.objective + mostLeft;
+    return {
+      columns: columns.filter((_, c) => (solved.values[c] as number) > 0.5),
+      bound: Math.min(linear.objective + Math.max(0, linear.mostLeft), Math.max(solved.bound, bestLeft)),
+    };
   }
   return undefined;
 }

@@ -17,6 +17,8 @@ export interface Row {
 
 /** A mixed-integer programme to be maximised. */
 export interface Programme {
+  /** A variable that stands for one more second of work and may not be used: its reduced cost is what a second costs. */
+  second?: number;
   cost: number[];
   lower: number[];
   upper: number[];
@@ -56,14 +58,11 @@ export function programmeOf(
 
   for (const column of columns) variable(column.worth, 1, true);
   const budget = itemBudget(context);
-  row(
-    'time',
-    -Infinity,
-    budget,
-    over((c) => c.seconds),
-  );
+  const second = variable(0, 0, false);
+  programme.second = second;
+  row('time', -Infinity, budget, [...over((c) => c.seconds), [second, 1]]);
   const idle = variable(-prices.idleMinute / 60, Infinity, false);
-  row('fill', fullFrom * budget, Infinity, [...over((c) => c.seconds), [idle, 1]]);
+  row('fill', fullFrom * budget, Infinity, [...over((c) => c.seconds), [idle, 1], [second, 1]]);
 
   const families = [...new Set(columns.flatMap((c) => c.variants.map((v) => v.family)))];
   for (const family of families)

@@ -102,7 +102,7 @@ export default family(
       faults: [{ see: 'Trunk tips away', say: 'Lift less, stand taller.' }],
       keyframes: [
         frame('down', 'standing', 'near.foot', { near: { hip: 4 }, far: { hip: 4, knee: 6 }, shoulder: 20, elbow: 80 }),
-        frame('up', 'standing', 'near.foot', { lean: 5, near: { hip: 2 }, far: { hip: 28 }, shoulder: 20, elbow: 80 }),
+        frame('up', 'standing', 'near.foot', { lean: 5, near: { hip: 2 }, far: { hip: 24 }, shoulder: 20, elbow: 80 }),
       ],
     },
     {
@@ -154,7 +154,7 @@ export default family(
           'down',
           'side lying',
           'near.forearm near.hip-side near.knee',
-          { lean: 72, near: { shoulder: 72, elbow: 0, hip: 4 }, far: { shoulder: 10, elbow: 30, hip: 4 } },
+          { lean: 72, near: { shoulder: 72, elbow: 0, hip: 4, ankle: -95 }, far: { shoulder: 10, elbow: 30, hip: 4 } },
           { inPassing: true },
         ),
         frame(
