@@ -1,5 +1,5 @@
 import { daysBetween } from '@tropaeum/core/athlete/athlete';
-import { Moon, Send } from 'lucide-react';
+import { BookOpen, Moon, Send } from 'lucide-react';
 import { useEffect } from 'react';
 import { Link, NavLink, Outlet, useNavigate, useParams, useSearchParams } from 'react-router';
 import { ApiError, ask } from './api/client';
@@ -137,6 +137,9 @@ export function Desk() {
             />
           </label>
           <span className="flex gap-1">
+            <Link to="/library" className="key key-plain h-6" title="Library" aria-label="Library">
+              <BookOpen size={15} />
+            </Link>
             <Link to="/outbox" className="key key-plain h-6" title="Outbox" aria-label="Outbox">
               <Send size={15} />
             </Link>

@@ -14,6 +14,11 @@ export const router = createBrowserRouter([
         path: 'athletes/:athleteId',
         lazy: async () => ({ Component: (await import('./session/SessionView')).SessionView }),
       },
+      { path: 'library', lazy: async () => ({ Component: (await import('./library/LibraryView')).LibraryView }) },
+      {
+        path: 'library/:variantId',
+        lazy: async () => ({ Component: (await import('./library/VariantPage')).VariantPage }),
+      },
       { path: 'outbox', lazy: async () => ({ Component: (await import('./outbox/Outbox')).Outbox }) },
       { path: 'returned/:sessionId', lazy: async () => ({ Component: (await import('./review/Review')).Review }) },
     ],

@@ -19,6 +19,8 @@ const acrossShare = 0.38;
  * `implementM` is how far an implement reaches above the hands.
  */
 export function spaceNeeded(body: ScaledBody, frames: readonly PlacedBody[], implementM = 0): SpaceNeeded {
+  const [first] = frames;
+  if (first?.view === 'above') return spaceFromAbove(body, frames);
   const extents = frames.map((frame) => extentOf(figureOf(frame)));
   const hands = frames.flatMap(({ skeleton }) => [skeleton.near.fingertip.y, skeleton.far.fingertip.y]);
   const highest = Math.max(...extents.map((e) => e.maxY));
@@ -26,5 +28,15 @@ export function spaceNeeded(body: ScaledBody, frames: readonly PlacedBody[], imp
     lengthM: Math.max(...extents.map((e) => e.maxX)) - Math.min(...extents.map((e) => e.minX)),
     widthM: acrossShare * body.heightM,
     heightM: Math.max(highest, Math.max(...hands) + implementM),
+  };
+}
+
+/** Seen from above, both sides of the floor are measured; the height is that of the body standing. */
+function spaceFromAbove(body: ScaledBody, frames: readonly PlacedBody[]): SpaceNeeded {
+  const extents = frames.map((frame) => extentOf(figureOf(frame)));
+  return {
+    lengthM: Math.max(...extents.map((e) => e.maxX)) - Math.min(...extents.map((e) => e.minX)),
+    widthM: Math.max(...extents.map((e) => e.maxY)) - Math.min(...extents.map((e) => e.minY)),
+    heightM: body.heightM,
   };
 }

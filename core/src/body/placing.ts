@@ -69,6 +69,8 @@ function freedoms(fixed: readonly Fixable[]): number[] {
 const degree = Math.PI / 180;
 const iterations = 40;
 const closeEnoughM = 1e-6;
+/** What cannot be reached is given up after so many steps that bring nothing. */
+const idleIterations = 8;
 
 const sideLimits: [number, number][] = [
   [-Infinity, Infinity],
@@ -185,10 +187,14 @@ export function placed(request: PlacingRequest): PlacedBody {
     const lowest = Math.min(...pointsOf(skeletonAt(state)).map((p) => p.y));
     state[1] = (state[1] as number) - lowest + (request.airborneM ?? 0);
   } else {
-    for (let i = 0; i < iterations; i++) {
+    let [least, idle] = [Infinity, 0];
+    for (let i = 0; i < iterations && idle < idleIterations; i++) {
       const skeleton = skeletonAt(state);
       const now = [...contactResiduals(request, skeleton), ...balanceResidual(request, skeleton)];
-      if (now.every((r) => Math.abs(r.value) < closeEnoughM)) break;
+      const worst = now.reduce((most, r) => Math.max(most, Math.abs(r.value)), 0);
+      if (worst < closeEnoughM) break;
+      idle = worst < 0.99 * least ? 0 : idle + 1;
+      least = Math.min(least, worst);
       state = limited(addStep(state, now, freedom), limitsOf[view]);
     }
   }

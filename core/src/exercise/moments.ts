@@ -1,5 +1,6 @@
 import type { BandLevel } from '../body/band';
 import { linePulls } from '../body/line';
+import { placedBetween } from '../body/motion';
 import type { ScaledBody } from '../body/segments';
 import { type MomentName, type Moments, momentNames, type Statics, statics } from '../body/statics';
 import { bodyKey, placedVariant } from './placed';
@@ -74,4 +75,36 @@ export function peakMoments(variant: Variant, body: ScaledBody, loading: Loading
 function largestMoments(variant: Variant, body: ScaledBody, loading: Loading): Moments {
   const frames = staticsOf(variant, body, loading);
   return Object.fromEntries(momentNames.map((j) => [j, Math.max(...frames.map((f) => f.momentsNm[j]))])) as Moments;
+}
+
+/** Moments at one point of the way from the first keyframe to the last. */
+export interface MomentsAt {
+  /** Share of the way, 0 to 1. */
+  share: number;
+  moments: Moments;
+}
+
+/**
+ * Joint moments along a repetition, N m, one limb: keyframes and `between` bodies between each two of them.
+ *
+ * @example momentsOverRange(squat, body).at(-1).share // 1
+ */
+export function momentsOverRange(
+  variant: Variant,
+  body: ScaledBody,
+  { loadKg = 0, band = 'medium' }: Loading = {},
+  between = 6,
+): MomentsAt[] {
+  const keys = placedVariant(variant, body);
+  const frames = keys.flatMap((key, k) => {
+    const next = keys[k + 1];
+    return next ? Array.from({ length: between }, (_, i) => placedBetween(key, next, i / between)) : [key];
+  });
+  const carried =
+    variant.load?.source === 'weight' && loadKg > 0 ? [{ place: variant.load.place, massKg: loadKg }] : [];
+  const pulls = variant.line ? linePulls(frames, variant.line, band) : [];
+  return frames.map((frame, i) => ({
+    share: frames.length > 1 ? i / (frames.length - 1) : 0,
+    moments: statics(frame, carried, pulls[i]).momentsNm,
+  }));
 }

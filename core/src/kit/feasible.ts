@@ -108,9 +108,14 @@ function kitReasons(variant: Variant, kit: Kit, loads: readonly LoadOption[]): s
   return reasons;
 }
 
-/** Space a variant takes for this body. */
+/** How far a weight reaches beyond the hand that holds it, metres; common practice, no source. */
+const implementM = 0.12;
+
+/** Space a variant takes for this body, with what it holds. */
 export function variantSpace(variant: Variant, body: ScaledBody): SpaceNeeded {
-  return spaceNeeded(body, placedVariant(variant, body));
+  const { load } = variant;
+  const held = load?.source === 'weight' && ['hands', 'near-hand', 'far-hand'].includes(load.place);
+  return spaceNeeded(body, placedVariant(variant, body), held ? implementM : 0);
 }
 
 function roomReasons(variant: Variant, { room }: Kit, body: ScaledBody): string[] {

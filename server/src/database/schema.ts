@@ -1,4 +1,5 @@
 import type { Restriction } from '@tropaeum/core/athlete/athlete';
+import type { OwnVariant } from '@tropaeum/core/exercise/own';
 import type { Kit } from '@tropaeum/core/kit/kit';
 import type { Brief, HouseRules } from '@tropaeum/core/session/brief';
 import type { Draft } from '@tropaeum/core/session/draft';
@@ -236,4 +237,17 @@ export const athleteLinks = pgTable(
     expiresAt: moment('expires_at').notNull(),
   },
   (t) => [index().on(t.athleteId)],
+);
+
+/** Exercises that a club has made its own by copying one of the library. */
+export const ownVariants = pgTable(
+  'own_variants',
+  {
+    id: uuid('id').primaryKey(),
+    organisationId: organisationId(),
+    variantId: text('variant_id').notNull(),
+    words: jsonb('words').$type<OwnVariant>().notNull(),
+    createdAt: created(),
+  },
+  (t) => [unique().on(t.organisationId, t.variantId)],
 );

@@ -12,7 +12,7 @@ export class ApiError extends Error {
 /** Asks the server; throws an ApiError with its words, or status 0 when it cannot be reached. */
 export async function ask<T>(
   path: string,
-  method: 'GET' | 'POST' | 'PUT' | 'PATCH' = 'GET',
+  method: 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE' = 'GET',
   body?: unknown,
 ): Promise<T> {
   let response: Response;

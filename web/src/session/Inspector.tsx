@@ -105,7 +105,6 @@ export function Inspector({ at, group, choice, item, context, size }: InspectorP
   const { edit, draft } = useSession();
   const alternatives = useAlternatives(at);
   const { dose } = choice;
-  const way = dose.tempo ? Math.max(0.6, dose.tempo.lowering) : 1.4;
   const nextAlone =
     group.choices.length === 1 &&
     draft?.groups[at.group + 1]?.block === group.block &&
@@ -119,7 +118,7 @@ export function Inspector({ at, group, choice, item, context, size }: InspectorP
           size={size}
           loaded={choice.load?.kg !== undefined}
           playing
-          seconds={way}
+          {...(dose.tempo ? { tempo: dose.tempo } : {})}
           className="h-44 w-full"
         />
       </div>

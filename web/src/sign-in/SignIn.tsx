@@ -26,7 +26,7 @@ export function SignIn() {
   return (
     <main className="mx-auto grid min-h-dvh max-w-4xl items-center gap-12 px-8 md:grid-cols-2">
       <section aria-hidden="true" className="hidden md:block">
-        <Figure variant="rear-foot-raised-split-squat" name="" playing seconds={2.4} className="h-80 w-full" />
+        <Figure variant="rear-foot-raised-split-squat" name="" playing className="h-80 w-full" />
       </section>
       <form onSubmit={submit} className="max-w-sm">
         <h1 className="name-wide text-4xl">Tropaeum</h1>

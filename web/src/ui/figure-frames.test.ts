@@ -1,6 +1,6 @@
-import { library } from '@tropaeum/core/exercise/library';
+import { library, variantById } from '@tropaeum/core/exercise/library';
 import { describe, expect, it } from 'vitest';
-import { figureFilm } from './figure-frames';
+import { faultPictures, figureFilm, figureStill } from './figure-frames';
 
 const size = { heightCm: 175, massKg: 70 };
 
@@ -10,7 +10,7 @@ describe('film of a movement', () => {
       const film = figureFilm(id, size, true);
       if (!film) throw new Error(id);
       expect(film.frames.length, id).toBeGreaterThan(7);
-      expect(film.still).toBeLessThan(film.frames.length);
+      expect(figureStill(id, size, true), id).toBeDefined();
       for (const { capsules } of film.frames) {
         for (const { from, to } of capsules) {
           for (const point of [from, to]) {
@@ -37,10 +37,24 @@ describe('film of a movement', () => {
   });
 
   it('draws weights only when something is carried, bands where they hang, and nothing for a stranger', () => {
-    expect(figureFilm('bent-row', size, true)?.frames[0]?.weights).toHaveLength(2);
-    expect(figureFilm('bent-row', size, false)?.frames[0]?.weights).toHaveLength(0);
-    expect(figureFilm('band-row', size, true)?.frames[0]?.line).toBeDefined();
-    expect(figureFilm('push-up-feet-raised', size, false)?.frames[0]?.boxes.length).toBeGreaterThan(0);
+    const first = (id: string, loaded = true) => figureFilm(id, size, loaded)?.frames[0];
+    expect(first('bent-row')?.held).toHaveLength(2);
+    expect(first('bent-row', false)?.held).toHaveLength(0);
+    expect(first('band-row')?.lines).toHaveLength(2);
+    expect(first('push-up-feet-raised')?.supports[0]?.kind).toBe('box');
+    expect(first('stick-pass-over')?.held[0]?.shape).toBe('bar');
+    expect(first('sliding-reverse-lunge')?.supports.some((s) => s.kind === 'cloth')).toBe(true);
     expect(figureFilm('cartwheel', size, false)).toBeUndefined();
+    expect(figureStill('cartwheel', size, false)).toBeUndefined();
+  });
+
+  it('shows a posed fault beside the right form, and only where one is posed', () => {
+    const leanBack = variantById('kneeling-lean-back');
+    const pushUp = variantById('push-up');
+    if (!leanBack || !pushUp) throw new Error('not in the library');
+    const pictures = faultPictures(leanBack, 0, size);
+    expect(pictures?.wrong.frame.capsules).not.toEqual(pictures?.right.frame.capsules);
+    expect(pictures?.wrong.extent).toEqual(pictures?.right.extent);
+    expect(faultPictures(pushUp, 1, size)).toBeUndefined();
   });
 });

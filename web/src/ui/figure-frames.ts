@@ -1,103 +1,105 @@
-import { type Capsule, type Extent, extentOf, type FigurePart, figureOf } from '@tropaeum/core/body/figure';
-import { placedLines } from '@tropaeum/core/body/line';
-import { placedBetween, placedKeyframes } from '@tropaeum/core/body/motion';
-import { type PlacedBody, touchPoint } from '@tropaeum/core/body/placing';
-import { type AthleteSize, scaledBody } from '@tropaeum/core/body/segments';
-import type { Point } from '@tropaeum/core/body/skeleton';
+import type { Extent, FigurePart } from '@tropaeum/core/body/figure';
+import { placedBetween } from '@tropaeum/core/body/motion';
+import { type AthleteSize, type ScaledBody, scaledBody } from '@tropaeum/core/body/segments';
+import type { Tempo } from '@tropaeum/core/dose/dose';
 import { variantById } from '@tropaeum/core/exercise/library';
+import { type Pace, paceOf } from '@tropaeum/core/exercise/pacing';
+import { placedVariant } from '@tropaeum/core/exercise/placed';
+import { faultFrame } from '@tropaeum/core/exercise/shown';
 import type { Variant } from '@tropaeum/core/exercise/variant';
-import type { Joint } from '@tropaeum/core/exercise/vocabulary';
+import { drawingOf, extentOfFrames, type FigureFrame, workedParts } from './drawing';
 
-/** One drawn moment of a movement. */
-export interface FigureFrame {
-  capsules: Capsule[];
-  /** Things one rests on: boxes under contacts. */
-  boxes: { x: number; width: number; height: number }[];
-  bar?: Point;
-  wallX?: number;
-  weights: Point[];
-  line?: { from: Point; to: Point };
-}
-
-export interface FigureFilm {
-  frames: FigureFrame[];
-  /** Frame shown when standing still. */
-  still: number;
+/** One picture: what is drawn, the box it needs, what is tinted. */
+export interface FigurePicture {
+  frame: FigureFrame;
   extent: Extent;
   tinted: ReadonlySet<FigurePart>;
 }
 
-const stepsBetween = 7;
-
-const partsOf: Record<Joint, FigurePart[]> = {
-  neck: ['neck'],
-  shoulder: ['upperArm'],
-  scapula: ['chest'],
-  elbow: ['upperArm'],
-  wrist: ['forearm'],
-  trunk: ['pelvis', 'chest'],
-  hip: ['thigh'],
-  knee: ['thigh'],
-  ankle: ['shank'],
-};
-
-function frameOf(body: PlacedBody, variant: Variant, loaded: boolean): FigureFrame {
-  const { skeleton, touches } = body;
-  const raised = touches.filter((t) => t.contact.heightM > 0 && t.contact.surface !== 'bar');
-  const hung = touches.find((t) => t.contact.surface === 'bar');
-  const place = variant.load?.source === 'weight' && loaded ? variant.load.place : undefined;
-  const weights =
-    place === 'hands'
-      ? [skeleton.far.hand, skeleton.near.hand]
-      : place === 'near-hand'
-        ? [skeleton.near.hand]
-        : place
-          ? [{ x: skeleton.chest.x + 0.1, y: skeleton.chest.y - 0.12 }]
-          : [];
-  const [line] = variant.line ? placedLines(body, variant.line) : [];
-  return {
-    capsules: figureOf(body),
-    boxes: raised.map((t) => ({
-      x: touchPoint(skeleton, t).x,
-      width: t.contact.part === 'forearms' ? 0.4 : 0.3,
-      height: t.contact.heightM,
-    })),
-    ...(hung ? { bar: touchPoint(skeleton, hung) } : {}),
-    ...(body.wallX === undefined ? {} : { wallX: body.wallX }),
-    weights,
-    ...(line ? { line } : {}),
-  };
+export interface FigureFilm {
+  frames: FigureFrame[];
+  /** Frames from one keyframe to the next. */
+  steps: number;
+  extent: Extent;
+  tinted: ReadonlySet<FigurePart>;
+  variant: Variant;
+  body: ScaledBody;
 }
 
-function filmOf(variant: Variant, size: AthleteSize, loaded: boolean): FigureFilm {
-  const keys = placedKeyframes(variant, scaledBody(size));
+const stepsBetween = 7;
+
+/** Sizes to the next five centimetres look alike and share their films. */
+function rounded(size: AthleteSize): AthleteSize {
+  return { ...size, heightCm: Math.round(size.heightCm / 5) * 5, massKg: 70 };
+}
+
+function filmOf(variant: Variant, body: ScaledBody, loaded: boolean): FigureFilm {
+  const keys = placedVariant(variant, body);
   const bodies = keys.flatMap((key, k) => {
     const next = keys[k + 1];
     return next ? Array.from({ length: stepsBetween }, (_, s) => placedBetween(key, next, s / stepsBetween)) : [key];
   });
-  const frames = bodies.map((b) => frameOf(b, variant, loaded));
-  const extents = frames.map((f) => extentOf(f.capsules));
-  return {
-    frames,
-    still: Math.min(stepsBetween, frames.length - 1),
-    extent: {
-      minX: Math.min(...extents.map((e) => e.minX), ...frames.flatMap((f) => f.boxes.map((b) => b.x - b.width / 2))),
-      maxX: Math.max(...extents.map((e) => e.maxX), ...frames.flatMap((f) => f.boxes.map((b) => b.x + b.width / 2))),
-      minY: 0,
-      maxY: Math.max(...extents.map((e) => e.maxY)),
-    },
-    tinted: new Set(partsOf[variant.jointActions[0]?.joint ?? 'trunk']),
-  };
+  const frames = bodies.map((b) => drawingOf(b, variant, loaded));
+  return { frames, steps: stepsBetween, extent: extentOfFrames(frames), tinted: workedParts(variant), variant, body };
 }
 
 const films = new Map<string, FigureFilm>();
+const pictures = new Map<string, FigurePicture>();
+
+function keyOf(variantId: string, { heightCm, sex }: AthleteSize, loaded: boolean): string {
+  return `${variantId}|${heightCm}|${sex ?? ''}|${loaded}`;
+}
 
 /** The film of a variant for a body, made once. Undefined for a variant that is not in the library. */
 export function figureFilm(variantId: string, size: AthleteSize, loaded: boolean): FigureFilm | undefined {
   const variant = variantById(variantId);
   if (!variant) return undefined;
-  const key = `${variantId}|${Math.round(size.heightCm / 5)}|${loaded}`;
-  const known = films.get(key) ?? filmOf(variant, size, loaded);
+  const near = rounded(size);
+  const key = keyOf(variantId, near, loaded);
+  const known = films.get(key) ?? filmOf(variant, scaledBody(near), loaded);
   films.set(key, known);
   return known;
+}
+
+/** One still picture of a variant: its second keyframe in the box of all of them. A grid of these is cheap. */
+export function figureStill(variantId: string, size: AthleteSize, loaded: boolean): FigurePicture | undefined {
+  const variant = variantById(variantId);
+  if (!variant) return undefined;
+  const near = rounded(size);
+  const key = keyOf(variantId, near, loaded);
+  const known = pictures.get(key);
+  if (known) return known;
+  const frames = placedVariant(variant, scaledBody(near)).map((b) => drawingOf(b, variant, loaded));
+  const frame = frames[1] ?? frames[0];
+  if (!frame) return undefined;
+  const picture = { frame, extent: extentOfFrames(frames), tinted: workedParts(variant) };
+  pictures.set(key, picture);
+  return picture;
+}
+
+/** A fault beside the right form, both in the same box; undefined when the fault is not posed. */
+export function faultPictures(
+  variant: Variant,
+  fault: number,
+  size: AthleteSize,
+): { right: FigurePicture; wrong: FigurePicture } | undefined {
+  const shown = variant.faults[fault]?.shown;
+  if (!shown) return undefined;
+  const body = scaledBody(rounded(size));
+  const named = variant.keyframes.findIndex((k) => k.name === shown.at);
+  const placed = placedVariant(variant, body);
+  const form = placed[named < 0 ? placed.length - 1 : named];
+  if (!form) return undefined;
+  const [right, wrong] = [form, faultFrame(variant, shown, body)].map((b) => drawingOf(b, variant, false)) as [
+    FigureFrame,
+    FigureFrame,
+  ];
+  const extent = extentOfFrames([right, wrong]);
+  const tinted = workedParts(variant);
+  return { right: { frame: right, extent, tinted }, wrong: { frame: wrong, extent, tinted } };
+}
+
+/** When the film's keyframes are reached at a tempo. */
+export function filmPace(film: FigureFilm, tempo?: Tempo): Pace {
+  return paceOf(film.variant, placedVariant(film.variant, film.body), tempo);
 }

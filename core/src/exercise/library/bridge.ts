@@ -20,7 +20,7 @@ export default family(
         {
           name: 'up',
           base: 'hook lying',
-          change: { lean: -116, hip: 2, knee: 95, ankle: -15, neck: 24 },
+          change: { lean: -116, shoulder: -26, hip: 2, knee: 95, ankle: -15, neck: 24 },
           on: ['back', 'feet'],
         },
       ],
@@ -42,7 +42,7 @@ export default family(
         {
           name: 'up',
           base: 'hook lying',
-          change: { lean: -116, hip: 2, knee: 95, ankle: -15, neck: 24, far: { hip: 75, knee: 80 } },
+          change: { lean: -116, shoulder: -26, hip: 2, knee: 95, ankle: -15, neck: 24, far: { hip: 75, knee: 80 } },
           on: ['back', 'near.foot'],
         },
       ],
@@ -66,13 +66,13 @@ export default family(
         {
           name: 'near',
           base: 'hook lying',
-          change: { lean: -116, hip: 2, knee: 95, ankle: 15, neck: 24 },
+          change: { lean: -116, shoulder: -26, hip: 2, knee: 95, ankle: 15, neck: 24 },
           on: ['back', 'heels*'],
         },
         {
           name: 'far',
           base: 'hook lying',
-          change: { lean: -104, hip: -4, knee: 28, ankle: 0, neck: 14 },
+          change: { lean: -104, shoulder: -14, hip: -4, knee: 28, ankle: 0, neck: 14 },
           on: ['back', 'heels*'],
         },
       ],
@@ -90,9 +90,10 @@ export default family(
       cues: ['Hips up and level', 'Lift one foot without a wobble', 'Heel pushes'],
       faults: [{ see: 'Pelvis drops or turns', say: 'Lift only the heel first.' }],
       keyframes: [
-        frame('up', 'hook lying', 'back feet', { lean: -116, hip: 2, knee: 95, neck: 24 }),
+        frame('up', 'hook lying', 'back feet', { lean: -116, shoulder: -26, hip: 2, knee: 95, neck: 24 }),
         frame('march', 'hook lying', 'back near.foot', {
           lean: -116,
+          shoulder: -26,
           hip: 2,
           knee: 95,
           neck: 24,
@@ -130,8 +131,22 @@ export default family(
       cues: ['Heels far out, toes up', 'Hips high', 'Dig the heels in'],
       faults: [{ see: 'Hips sink', say: 'Feet a little nearer.' }],
       keyframes: [
-        frame('hold', 'hook lying', 'back heels', { lean: -108, hip: -2, knee: 46, ankle: 10, neck: 18 }),
-        frame('higher', 'hook lying', 'back heels', { lean: -111, hip: -4, knee: 48, ankle: 10, neck: 20 }),
+        frame('hold', 'hook lying', 'back heels', {
+          lean: -108,
+          shoulder: -18,
+          hip: -2,
+          knee: 46,
+          ankle: 10,
+          neck: 18,
+        }),
+        frame('higher', 'hook lying', 'back heels', {
+          lean: -111,
+          shoulder: -21,
+          hip: -4,
+          knee: 48,
+          ankle: 10,
+          neck: 20,
+        }),
       ],
     },
     {
@@ -149,9 +164,17 @@ export default family(
       cues: ['Both heels out, then lift one', 'Hips stay level and high', 'Breathe'],
       faults: [{ see: 'Hip of the free leg drops', say: 'Both feet down, start again nearer.' }],
       keyframes: [
-        frame('both', 'hook lying', 'back heels', { lean: -109, hip: -2, knee: 46, ankle: 10, neck: 18 }),
+        frame('both', 'hook lying', 'back heels', {
+          lean: -109,
+          shoulder: -19,
+          hip: -2,
+          knee: 46,
+          ankle: 10,
+          neck: 18,
+        }),
         frame('one', 'hook lying', 'back near.heel', {
           lean: -109,
+          shoulder: -19,
           hip: -2,
           knee: 46,
           ankle: 10,

@@ -151,17 +151,25 @@ export default family(
       faults: [{ see: 'Hips drift back', say: 'Push them forwards to one line.' }],
       keyframes: [
         frame(
-          'down',
+          'low',
           'side lying',
-          'near.forearm near.hip-side near.knee',
-          { lean: 72, near: { shoulder: 72, elbow: 0, hip: 4, ankle: -95 }, far: { shoulder: 10, elbow: 30, hip: 4 } },
+          'near.forearm near.knee',
+          {
+            lean: 68,
+            near: { shoulder: 72, elbow: 88, hip: 0, knee: 18, ankle: -80 },
+            far: { shoulder: 10, hip: 10, knee: -24, ankle: -80 },
+          },
           { inPassing: true },
         ),
         frame(
           'up',
           'side lying',
           'near.forearm near.knee',
-          { lean: 60, near: { shoulder: 66, elbow: 0, hip: -6 }, far: { shoulder: 10, elbow: 30, hip: 34 } },
+          {
+            lean: 62,
+            near: { shoulder: 70, elbow: 88, hip: -8, knee: 22, ankle: -80 },
+            far: { shoulder: 10, hip: 36, knee: -16, ankle: -80 },
+          },
           { inPassing: true },
         ),
       ],

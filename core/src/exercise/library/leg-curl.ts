@@ -29,13 +29,13 @@ export default family(
         {
           name: 'in',
           base: 'hook lying',
-          change: { lean: -116, hip: 2, knee: 95, ankle: 10, neck: 24 },
+          change: { lean: -116, shoulder: -26, hip: 2, knee: 95, ankle: 10, neck: 24 },
           on: ['back', 'heels*'],
         },
         {
           name: 'out',
           base: 'hook lying',
-          change: { lean: -101, hip: -6, knee: 14, ankle: 0, neck: 10 },
+          change: { lean: -101, shoulder: -11, hip: -6, knee: 14, ankle: 0, neck: 10 },
           on: ['back', 'heels*'],
         },
       ],
@@ -88,7 +88,7 @@ export default family(
       faults: [{ see: 'Cramp in the calf', say: 'Toes up, pull less.' }],
       keyframes: [
         frame('rest', 'hook lying', 'back seat heels', { hip: 48, knee: 84, ankle: 20 }),
-        frame('dig', 'hook lying', 'back heels', { lean: -98, hip: 34, knee: 84, ankle: 20, neck: 8 }),
+        frame('dig', 'hook lying', 'back heels', { lean: -98, shoulder: -8, hip: 34, knee: 84, ankle: 20, neck: 8 }),
       ],
     },
     {
@@ -107,6 +107,7 @@ export default family(
       keyframes: [
         frame('in', 'hook lying', 'back near.heel*', {
           lean: -116,
+          shoulder: -26,
           hip: 2,
           knee: 95,
           ankle: 10,
@@ -115,6 +116,7 @@ export default family(
         }),
         frame('out', 'hook lying', 'back near.heel*', {
           lean: -102,
+          shoulder: -12,
           hip: -6,
           knee: 16,
           ankle: 0,

@@ -26,13 +26,13 @@ export default family(
       dose: '2x10/side r20',
       keyframes: [
         frame('back', 'standing', 'feet', {
-          lean: -40,
-          trunk: -34,
+          lean: -28,
+          trunk: -26,
           near: { hip: -14, ankle: 8, shoulder: 6, elbow: 10, wrist: 70 },
           far: { hip: 20, ankle: 8, shoulder: 70, elbow: 30, wrist: 70 },
         }),
         frame('through', 'standing', 'feet', {
-          lean: 30,
+          lean: 24,
           trunk: 24,
           near: { hip: -14, ankle: 8, shoulder: 96, elbow: 40, wrist: 80 },
           far: { hip: 20, ankle: 8, shoulder: 20, elbow: 80, wrist: 60 },

@@ -31,6 +31,13 @@ export default family(
       keyframes: [
         frame('tall', 'standing', 'toes', { ankle: -18, trunk: -10, shoulder: 172, elbow: 30 }, { inPassing: true }),
         frame(
+          'driving',
+          'standing',
+          'feet',
+          { lean: 22, trunk: 4, hip: 44, knee: 26, ankle: 10, shoulder: 122, elbow: 20 },
+          { inPassing: true },
+        ),
+        frame(
           'down',
           'standing',
           'feet',

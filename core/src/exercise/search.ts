@@ -1,0 +1,55 @@
+import MiniSearch from 'minisearch';
+import type { Variant } from './variant';
+
+interface Entry {
+  id: string;
+  name: string;
+  otherNames: string;
+  pattern: string;
+  joints: string;
+  purpose: string;
+  kit: string;
+}
+
+const words = (list: readonly string[]) => list.join(' ').replaceAll('-', ' ');
+
+function entryOf(v: Variant): Entry {
+  return {
+    id: v.id,
+    name: v.name,
+    otherNames: words(v.otherNames),
+    pattern: words([v.pattern, ...v.blocks]),
+    joints: words(v.jointActions.flatMap((a) => [a.joint, a.action])),
+    purpose: v.purpose,
+    kit: words(v.needs.kit.flat()),
+  };
+}
+
+/** Words longer than this may be mistyped. */
+const forgivingFrom = 4;
+
+/** Finds variants by what an athlete calls them: all names, pattern, joints, purpose and kit, whole words or their beginnings, mistyped or not. */
+export class LibrarySearch {
+  private readonly index = new MiniSearch<Entry>({
+    fields: ['name', 'otherNames', 'pattern', 'joints', 'purpose', 'kit'],
+    searchOptions: {
+      boost: { name: 4, otherNames: 3, pattern: 1.5 },
+      prefix: true,
+      fuzzy: (term) => (term.length >= forgivingFrom ? 0.25 : false),
+      combineWith: 'AND',
+    },
+  });
+
+  constructor(variants: readonly Variant[]) {
+    this.index.addAll(variants.map(entryOf));
+  }
+
+  /**
+   * Ids of the variants that answer every word typed, best first; empty when nothing does.
+   *
+   * @example new LibrarySearch(library).find('nordik')[0] // 'nordic-lowering'
+   */
+  find(typed: string): string[] {
+    return this.index.search(typed).map((hit) => hit.id as string);
+  }
+}

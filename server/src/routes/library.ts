@@ -1,0 +1,57 @@
+import Router from '@koa/router';
+import { variantById } from '@tropaeum/core/exercise/library';
+import { type OwnVariant, readOwnVariant } from '@tropaeum/core/exercise/own';
+import { notFound, Problem } from '../doors/problem';
+import { addOwnVariant, allOwnVariants, changeOwnVariant, removeOwnVariant } from '../store/own-variants';
+import { coachOf, type Services } from './context';
+
+function ownFrom(body: unknown, taken: readonly string[]): OwnVariant {
+  const reading = readOwnVariant(body, variantById, taken);
+  if ('faults' in reading) throw new Problem(422, 'Some fields are not right.', reading.faults);
+  return reading.own;
+}
+
+/** A club's own exercises; the shipped ones are part of the program. */
+export function libraryRoutes({ database }: Services): Router {
+  const router = new Router();
+
+  router.get('/own-variants', async (ctx) => {
+    ctx.body = await database.asOrganisation(coachOf(ctx).organisationId, allOwnVariants);
+  });
+
+  router.post('/own-variants', async (ctx) => {
+    const { organisationId } = coachOf(ctx);
+    const own = await database.asOrganisation(organisationId, async (tx) => {
+      const taken = (await allOwnVariants(tx)).map((v) => v.id);
+      const words = ownFrom(ctx.request.body, taken);
+      await addOwnVariant(tx, organisationId, words);
+      return words;
+    });
+    ctx.status = 201;
+    ctx.body = own;
+  });
+
+  router.put('/own-variants/:id', async (ctx) => {
+    const id = ctx.params.id ?? '';
+    await database.asOrganisation(coachOf(ctx).organisationId, async (tx) => {
+      const known = (await allOwnVariants(tx)).map((v) => v.id);
+      if (!known.includes(id)) throw notFound('own exercise');
+      const words = ownFrom(
+        ctx.request.body,
+        known.filter((k) => k !== id),
+      );
+      await changeOwnVariant(tx, id, words);
+    });
+    ctx.status = 204;
+  });
+
+  router.delete('/own-variants/:id', async (ctx) => {
+    const removed = await database.asOrganisation(coachOf(ctx).organisationId, (tx) =>
+      removeOwnVariant(tx, ctx.params.id ?? ''),
+    );
+    if (!removed) throw notFound('own exercise');
+    ctx.status = 204;
+  });
+
+  return router;
+}

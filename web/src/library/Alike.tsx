@@ -1,0 +1,47 @@
+import { useQuery } from '@tanstack/react-query';
+import { variantById } from '@tropaeum/core/exercise/library';
+import type { Loading } from '@tropaeum/core/exercise/moments';
+import type { Brief } from '@tropaeum/core/session/brief';
+import { Link } from 'react-router';
+import { Figure } from '../ui/Figure';
+import { measurer } from '../workers/measuring';
+
+interface AlikeProps {
+  variantId: string;
+  brief: Brief | undefined;
+  loading: Loading;
+  query: string;
+}
+
+/** What else of the athlete's kit loads the joints alike, with the load that matches. */
+export function Alike({ variantId, brief, loading, query }: AlikeProps) {
+  const alike = useQuery({
+    queryKey: ['alike', variantId, loading.loadKg ?? 0, JSON.stringify(brief ?? null)],
+    queryFn: () => measurer().alike(brief as Brief, variantId, loading),
+    enabled: brief !== undefined,
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+  if (!brief)
+    return <p className="text-quiet">Choose an athlete in the library to see what their kit can do instead.</p>;
+  if (alike.isPending) return <p className="text-quiet">Measuring every exercise here …</p>;
+  if (!alike.data?.length) return <p className="text-quiet">Nothing else here comes near it.</p>;
+  return (
+    <ul className="mt-1">
+      {alike.data.map(({ variant, likeness, load }) => (
+        <li key={variant}>
+          <Link
+            to={`/library/${variant}${query ? `?${query}` : ''}`}
+            className="flex items-center gap-2 px-1 py-0.5 hover:bg-lit"
+          >
+            <Figure variant={variant} name="" className="h-9 w-12 shrink-0" />
+            <span className="min-w-0 flex-1 truncate text-[0.9rem]">
+              {variantById(variant)?.name}
+              {load && <span className="text-quiet"> with {load.with}</span>}
+            </span>
+            <span className="dose whitespace-nowrap">{Math.round(likeness * 100)} % alike</span>
+          </Link>
+        </li>
+      ))}
+    </ul>
+  );
+}

@@ -1,0 +1,164 @@
+import { type Capsule, type Extent, extentOf, type FigurePart, figureOf } from '@tropaeum/core/body/figure';
+import { placedLines } from '@tropaeum/core/body/line';
+import { type PlacedBody, touchPoint } from '@tropaeum/core/body/placing';
+import type { View } from '@tropaeum/core/body/pose';
+import type { Point } from '@tropaeum/core/body/skeleton';
+import type { Prop, Variant } from '@tropaeum/core/exercise/variant';
+import type { Joint, KitKind } from '@tropaeum/core/exercise/vocabulary';
+
+/** A thing one stands, lies or leans on. */
+export interface Support {
+  kind: 'box' | 'seat' | 'round' | 'soft' | 'cloth';
+  x: number;
+  width: number;
+  height: number;
+}
+
+/** A thing that is held or worn. */
+export interface Held {
+  shape: 'weight' | 'bag' | 'bar' | 'ball' | 'wheel' | 'racket' | 'rope' | 'cushion';
+  at: Point;
+  /** The other end, of long things. */
+  to?: Point;
+}
+
+/** One drawn moment of a movement. */
+export interface FigureFrame {
+  view: View;
+  capsules: Capsule[];
+  supports: Support[];
+  held: Held[];
+  lines: { from: Point; to: Point }[];
+  bar?: Point;
+  wallX?: number;
+}
+
+const partsOf: Record<Joint, FigurePart[]> = {
+  neck: ['neck'],
+  shoulder: ['upperArm'],
+  scapula: ['chest'],
+  elbow: ['upperArm'],
+  wrist: ['forearm'],
+  trunk: ['pelvis', 'chest'],
+  hip: ['thigh'],
+  knee: ['thigh'],
+  ankle: ['shank'],
+};
+
+/** The parts that a variant works, tinted. */
+export const workedParts = (variant: Variant): ReadonlySet<FigurePart> =>
+  new Set(partsOf[variant.jointActions[0]?.joint ?? 'trunk']);
+
+const seats = new Set(['chair', 'sofa', 'table', 'worktop']);
+
+function supportsOf(body: PlacedBody, variant: Variant): Support[] {
+  const { skeleton, touches } = body;
+  return touches.flatMap((touch): Support[] => {
+    const { contact } = touch;
+    const { x } = touchPoint(skeleton, touch);
+    const wide = contact.part === 'forearms' || contact.part === 'back' || contact.part === 'chest' ? 0.42 : 0.32;
+    if (contact.surface === 'bar' || contact.surface === 'wall') return [];
+    if (contact.surface === 'ball' || contact.surface === 'roller')
+      return [{ kind: 'round', x, width: contact.heightM, height: contact.heightM }];
+    if (contact.surface === 'cushion' && variant.prop !== 'wheel')
+      return [{ kind: 'soft', x, width: 0.36, height: contact.heightM }];
+    if (contact.heightM > 0 && contact.surface !== 'cushion')
+      return [{ kind: seats.has(contact.surface) ? 'seat' : 'box', x, width: wide, height: contact.heightM }];
+    return contact.slides && variant.prop === 'towel' ? [{ kind: 'cloth', x, width: 0.34, height: 0.02 }] : [];
+  });
+}
+
+const bags = new Set<KitKind>(['rucksack', 'holdall', 'canister', 'paint-tin']);
+const middle = (a: Point, b: Point): Point => ({ x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 });
+const beyond = (from: Point, to: Point, by: number): Point => {
+  const length = Math.hypot(to.x - from.x, to.y - from.y) || 1;
+  return { x: to.x + ((to.x - from.x) / length) * by, y: to.y + ((to.y - from.y) / length) * by };
+};
+
+function propOf({ skeleton }: PlacedBody, prop: Prop): Held[] {
+  const { near, far } = skeleton;
+  const hands = middle(near.hand, far.hand);
+  switch (prop) {
+    case 'ball':
+      return [{ shape: 'ball', at: hands }];
+    case 'stick':
+    case 'bar':
+      return [{ shape: 'bar', at: beyond(far.hand, near.hand, 0.22), to: beyond(near.hand, far.hand, 0.22) }];
+    case 'paddle':
+      return [{ shape: 'bar', at: beyond(far.hand, near.hand, 0.5), to: beyond(near.hand, far.hand, 0.5) }];
+    case 'racket':
+      return [{ shape: 'racket', at: near.hand, to: beyond(near.elbow, near.hand, 0.5) }];
+    case 'wheel':
+      return [{ shape: 'wheel', at: { x: hands.x, y: 0.1 } }];
+    case 'rope':
+      return [{ shape: 'rope', at: near.hand }];
+    case 'rucksack':
+      return [{ shape: 'bag', at: behind(skeleton.chest, skeleton.waist) }];
+    case 'cushion':
+      return near.knee.y > 0.2 ? [{ shape: 'cushion', at: middle(near.knee, far.knee) }] : [];
+    default:
+      return [];
+  }
+}
+
+/** A hand's breadth behind the ribs. */
+function behind(chest: Point, waist: Point): Point {
+  const length = Math.hypot(chest.x - waist.x, chest.y - waist.y) || 1;
+  const back = { x: -(chest.y - waist.y) / length, y: (chest.x - waist.x) / length };
+  return { x: chest.x * 0.7 + waist.x * 0.3 + back.x * 0.16, y: chest.y * 0.7 + waist.y * 0.3 + back.y * 0.16 };
+}
+
+function weightsOf(body: PlacedBody, variant: Variant): Held[] {
+  const { load } = variant;
+  if (load?.source !== 'weight') return [];
+  const { skeleton } = body;
+  const bag = variant.needs.kit.some((any) => any[0] !== undefined && bags.has(any[0]));
+  const shape = bag ? 'bag' : 'weight';
+  switch (load.place) {
+    case 'hands':
+      return load.hands === 1 || bag
+        ? [{ shape, at: middle(skeleton.near.hand, skeleton.far.hand) }]
+        : [
+            { shape, at: skeleton.far.hand },
+            { shape, at: skeleton.near.hand },
+          ];
+    case 'near-hand':
+      return [{ shape, at: skeleton.near.hand }];
+    case 'far-hand':
+      return [{ shape, at: skeleton.far.hand }];
+    case 'back':
+      return variant.prop === 'rucksack' ? [] : [{ shape: 'bag', at: behind(skeleton.chest, skeleton.waist) }];
+    case 'hips':
+      return [{ shape, at: { x: skeleton.pelvis.x, y: skeleton.pelvis.y + 0.1 } }];
+    default:
+      return [{ shape, at: middle(skeleton.near.hand, skeleton.chest) }];
+  }
+}
+
+/** Everything drawn of a placed body: figure, what it stands on, what it holds, what pulls at it. */
+export function drawingOf(body: PlacedBody, variant: Variant, loaded: boolean): FigureFrame {
+  const hung = body.touches.find((t) => t.contact.surface === 'bar');
+  const shown = variant.line && (variant.line.resist === undefined || variant.prop === 'strap');
+  return {
+    view: body.view,
+    capsules: figureOf(body),
+    supports: supportsOf(body, variant),
+    held: [...(loaded ? weightsOf(body, variant) : []), ...(variant.prop ? propOf(body, variant.prop) : [])],
+    lines: shown && variant.line ? placedLines(body, variant.line).map(({ from, to }) => ({ from, to })) : [],
+    ...(hung ? { bar: touchPoint(body.skeleton, hung) } : {}),
+    ...(body.wallX === undefined ? {} : { wallX: body.wallX }),
+  };
+}
+
+/** Box round everything that moves or stands in a set of frames, metres. */
+export function extentOfFrames(frames: readonly FigureFrame[]): Extent {
+  const extents = frames.map((f) => extentOf(f.capsules));
+  const sides = frames.flatMap((f) => f.supports.flatMap((s) => [s.x - s.width / 2, s.x + s.width / 2]));
+  const above = frames[0]?.view === 'above';
+  return {
+    minX: Math.min(...extents.map((e) => e.minX), ...sides),
+    maxX: Math.max(...extents.map((e) => e.maxX), ...sides),
+    minY: above ? Math.min(...extents.map((e) => e.minY)) : 0,
+    maxY: Math.max(...extents.map((e) => e.maxY)),
+  };
+}
