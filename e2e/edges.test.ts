@@ -85,13 +85,21 @@ test('a group is moved inside its block by dragging, and undo puts it back', asy
   await openAthlete(page, 'Tove Aas');
   await expect(page.locator('[data-row]').first()).toBeVisible();
   const names = await rowNames(page);
-  const blocks = await page.locator('[data-row] .label:first-child').allInnerTexts();
-  const strength = blocks.findIndex((b) => b.toLowerCase().startsWith('strength'));
-  const handles = page.locator('[aria-label^="Move "]');
-  const moved = (await handles.evaluateAll((list) => list.map((h) => h.getAttribute('aria-label') ?? ''))).filter(
-    (label) => names.slice(strength, strength + 4).some((name) => label === `Move ${name}`),
-  );
-  await page.locator('[data-row]').nth(strength).hover();
+  const blocks = await page
+    .locator('[data-row]')
+    .evaluateAll((rows) => rows.map((row) => row.querySelector('.label')?.textContent?.trim() ?? ''));
+  const blockOf = (label: string) =>
+    blocks.slice(0, names.indexOf(label.replace('Move ', '')) + 1).findLast((b) => b !== '');
+  const labels = await page
+    .locator('[aria-label^="Move "]')
+    .evaluateAll((list) => list.map((h) => h.getAttribute('aria-label') ?? ''));
+  // The first two groups that stand in one block.
+  const first = labels.findIndex((label, i) => i > 0 && blockOf(label) === blockOf(labels[i - 1] as string));
+  const moved = labels.slice(first - 1, first + 1);
+  await page
+    .locator('[data-row]')
+    .nth(names.indexOf((moved[0] as string).replace('Move ', '')))
+    .hover();
   const handle = page.locator(`[aria-label="${moved[0]}"]`);
   const from = await handle.boundingBox();
   if (!from) throw new Error('no handle');

@@ -1,3 +1,6 @@
+import { variantById } from '@tropaeum/core/exercise/library';
+import { copyOfVariant } from '@tropaeum/core/exercise/own';
+import type { Variant } from '@tropaeum/core/exercise/variant';
 import { v7 } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { apiRouter } from '../src/app';
@@ -33,6 +36,8 @@ beforeAll(async () => {
   them = await new Caller(server.url).signIn(theirs.email);
   theirSession = await sentSession(them, theirs);
   ourSession = await sentSession(us, ours);
+  await us.call('POST', '/own-variants', ownRow('row-of-ours'));
+  await them.call('POST', '/own-variants', ownRow('row-of-theirs'));
 });
 afterAll(() => server.stop());
 
@@ -77,6 +82,10 @@ function calls(
       body: { variant: 'push-up', decided: 'same' },
       opensTo: 'owner',
     },
+    'GET /own-variants': { path: '/own-variants', opensTo: 'everyone-own' },
+    'POST /own-variants': { path: '/own-variants', body: {}, opensTo: 'everyone-own' },
+    'PUT /own-variants/:id': { path: `/own-variants/${rowOf(club())}`, body: ownRow(rowOf(club())), opensTo: 'owner' },
+    'DELETE /own-variants/:id': { path: `/own-variants/${rowOf(club())}`, opensTo: 'owner' },
     'GET /link/:token/': { path: `/link/${session().token}`, opensTo: 'anyone' },
     'POST /link/:token/logs': {
       path: `/link/${session().token}/logs`,
@@ -90,6 +99,10 @@ function calls(
     },
   };
 }
+
+const row = variantById('bent-row') as Variant;
+const ownRow = (id: string) => copyOfVariant(row, id, '3x12');
+const rowOf = (club: Club) => (club === theirs ? 'row-of-theirs' : 'row-of-ours');
 
 const brief = (date: string) => ({
   date,

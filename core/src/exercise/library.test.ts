@@ -1,46 +1,76 @@
+import { readdirSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { scaledBody } from '../body/segments';
+import { ladderFaults, ladderGaps } from '../capacity/ladder-check';
+import type { WorkKind } from '../dose/dose';
 import { libraryFaults } from './check';
+import { ladders } from './ladders';
 import { library, variantById } from './library';
-import { blockKinds } from './vocabulary';
+import { staticsOf } from './moments';
+import type { Variant } from './variant';
+import { blockKinds, type Pattern, patterns } from './vocabulary';
 
 const body = scaledBody({ heightCm: 175, massKg: 70 });
+const mainBlocks = new Set(['power', 'strength', 'prevention', 'trunk']);
+const isMain = (v: Variant) => v.blocks.some((b) => mainBlocks.has(b));
+const isFree = ({ needs }: Variant) => needs.kit.length === 0 && needs.anchors.length === 0 && !needs.partner;
 
 describe('exercise library', () => {
-  it('has at least 45 variants in at least 25 families', () => {
-    expect(library.length).toBeGreaterThanOrEqual(45);
-    expect(new Set(library.map((v) => v.family)).size).toBeGreaterThanOrEqual(25);
+  it('has at least 240 variants in at least 75 families', () => {
+    expect(library.length).toBeGreaterThanOrEqual(240);
+    expect(new Set(library.map((v) => v.family)).size).toBeGreaterThanOrEqual(75);
   });
 
-  it.each(blockKinds)('has something for the block %s', (kind) => {
-    expect(library.some((v) => v.blocks.includes(kind))).toBe(true);
+  it.each(blockKinds)('has at least three for the block %s', (kind) => {
+    expect(library.filter((v) => v.blocks.includes(kind)).length).toBeGreaterThanOrEqual(3);
   });
 
-  it('is without fault', () => {
-    expect(libraryFaults(library, body)).toEqual([]);
+  it.each(patterns)('has at least three for %s', (pattern) => {
+    expect(library.filter((v) => v.pattern === pattern).length).toBeGreaterThanOrEqual(3);
   });
 
-  it('answers main patterns without any kit', () => {
-    const free = library.filter((v) => v.needs.kit.length === 0 && v.needs.anchors.length === 0 && !v.needs.wall);
-    for (const pattern of [
-      'knee-dominant',
-      'hip-dominant',
-      'horizontal-push',
-      'horizontal-pull',
-      'calf',
-      'anti-extension',
-      'anti-rotation',
-    ]) {
-      expect(
-        free.some((v) => v.pattern === pattern),
-        pattern,
-      ).toBe(true);
+  it('answers every pattern of main work with no kit at all', () => {
+    const main = [...new Set(library.filter(isMain).map((v) => v.pattern))];
+    const without = main.filter((p: Pattern) => !library.some((v) => v.pattern === p && isMain(v) && isFree(v)));
+    expect(without).toEqual([]);
+  });
+
+  it.each<WorkKind>(['reps', 'hold', 'work', 'breaths', 'contacts', 'metres'])('uses the dose form %s', (kind) => {
+    expect(library.some((v) => v.dose.work.kind === kind)).toBe(true);
+  });
+
+  it.each([150, 175, 198])('is without fault on a body of %d cm', (heightCm) => {
+    expect(libraryFaults(library, scaledBody({ heightCm, massKg: 70 }))).toEqual([]);
+  });
+
+  it('has ladders that rise in computed load or say why not, and every rung once', () => {
+    expect(ladderFaults(library)).toEqual([]);
+    const rungs = ladders.flat().map((r) => (typeof r === 'string' ? r : r[0]));
+    expect(new Set(rungs).size).toBe(rungs.length);
+  });
+
+  it('keeps one family a file, named by it', () => {
+    const files = readdirSync(new URL('./library', import.meta.url)).map((f) => f.replace(/\.ts$/, ''));
+    const families = new Set(library.map((v) => v.family));
+    expect([...families].filter((f) => !files.includes(f))).toEqual([]);
+    expect(files.filter((f) => !families.has(f)).sort()).toEqual(['frame', 'kit-groups']);
+  });
+
+  it('gives everything another name, and no name to two', () => {
+    expect(library.filter((v) => v.otherNames.length === 0).map((v) => v.id)).toEqual([]);
+    expect(new Set(library.map((v) => v.name)).size).toBe(library.length);
+  });
+
+  it('holds every keyframe in equilibrium to 1e-9 for small and large bodies, with loads and bands', () => {
+    for (const heightCm of [140, 172, 205]) {
+      for (const massKg of [35, 80, 130]) {
+        const sized = scaledBody({ heightCm, massKg });
+        for (const variant of library) {
+          const worst = Math.max(...staticsOf(variant, sized, { loadKg: 12, band: 'heavy' }).map((f) => f.residual));
+          expect(worst, `${variant.id} at ${heightCm} cm, ${massKg} kg`).toBeLessThan(1e-9);
+        }
+      }
     }
-  });
-
-  it('says a caution wherever something is landed on or held overhead', () => {
-    const landing = library.filter((v) => v.impactContacts > 0 && v.regions.some((r) => r.high));
-    for (const variant of landing) expect(variant.cautions.length, variant.id).toBeGreaterThan(0);
   });
 });
 
@@ -84,5 +114,74 @@ describe('library checker', () => {
       keyframes: [{ name: 'bent', base: 'standing' as const, change: { elbow: 250 }, on: [], airborne: 0.1 }],
     };
     expect(libraryFaults([bent], body).some((f) => f.message.includes('elbow'))).toBe(true);
+  });
+
+  const broken = (changes: object) => ({ ...pushUp, ...changes }) as unknown as Variant;
+  const frame = (changes: object) =>
+    broken({ keyframes: [{ ...pushUp.keyframes[0], ...changes }, pushUp.keyframes[1]] });
+  it.each([
+    [
+      'a joint that does not exist',
+      frame({ change: { elbw: 30 } }),
+      'top',
+      '"elbw" is not known; expected one of shoulder',
+    ],
+    ['a side joint that does not exist', frame({ change: { near: { nee: 3 } } }), 'top', '"nee" is not known'],
+    ['a base position that does not exist', frame({ base: 'hovering' }), 'top', 'base position "hovering"'],
+    ['a part of the body that does not exist', frame({ on: ['ears'] }), 'top', 'expected one of feet'],
+    ['an unknown surface', frame({ on: ['hands@moon'] }), 'top', 'unknown surface "moon"'],
+    [
+      'an unknown thing',
+      broken({ needs: { ...pushUp.needs, kit: [['spoon']] } }),
+      undefined,
+      'kit "spoon" is not known',
+    ],
+    ['a missing neighbour', broken({ harder: 'nothing' }), undefined, 'name a variant of the library'],
+    ['a name as long as a book', broken({ name: 'x'.repeat(1_000_000) }), undefined, 'at most 80 expected'],
+    [
+      'a fault without a word to say',
+      broken({ faults: [{ see: 'Sag', say: ' ' }] }),
+      undefined,
+      'what to say to a fault is empty',
+    ],
+    [
+      'a fault shown nowhere',
+      broken({ faults: [{ see: 'Sag', say: 'Up', shown: { at: 'middle', change: {} } }] }),
+      undefined,
+      'expected one of top, bottom',
+    ],
+    [
+      'a landing without a caution',
+      broken({ pattern: 'jump', impactContacts: 1, quiet: false, cautions: [] }),
+      undefined,
+      'a caution about landing is missing',
+    ],
+    [
+      'a body that falls over',
+      frame({
+        base: 'standing',
+        change: { lean: 50 },
+        on: ['feet'],
+        fix: ['lean', 'hip', 'knee', 'ankle', 'trunk', 'shoulder'],
+      }),
+      'top',
+      'outside what it stands on',
+    ],
+  ])('names %s with file, keyframe and what would be right', (_, variant, keyframe, words) => {
+    const fault = libraryFaults([variant], body).find((f) => f.message.includes(words));
+    expect(fault).toMatchObject({ file: 'library/push-up.ts', variant: 'push-up' });
+    expect(fault?.keyframe).toBe(keyframe);
+  });
+
+  it('names a ladder that falls without a word why, and a step that nothing fills', () => {
+    const [easy, hard] = [variantById('push-up'), variantById('push-up-knees')];
+    if (!easy || !hard) throw new Error('not in the library');
+    const turned = [
+      { ...easy, harder: hard.id },
+      { ...hard, easier: easy.id },
+    ];
+    expect(ladderFaults(turned)[0]?.message).toContain('change places or say why');
+    expect(ladderGaps(library).some((g) => g.easier === 'wall-push-up')).toBe(true);
+    expect(ladderGaps(library).every((g) => g.step > 1 / 3)).toBe(true);
   });
 });

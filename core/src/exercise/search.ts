@@ -25,6 +25,9 @@ function entryOf(v: Variant): Entry {
   };
 }
 
+/** A name without case and hyphens. */
+const plain = (name: string) => name.toLowerCase().replaceAll('-', ' ').trim();
+
 /** Words longer than this may be mistyped. */
 const forgivingFrom = 4;
 
@@ -40,16 +43,28 @@ export class LibrarySearch {
     },
   });
 
+  private readonly names: ReadonlyMap<string, string[]>;
+
   constructor(variants: readonly Variant[]) {
+    this.names = new Map(variants.map((v) => [v.id, [v.name, ...v.otherNames].map(plain)]));
     this.index.addAll(variants.map(entryOf));
   }
 
   /**
-   * Ids of the variants that answer every word typed, best first; empty when nothing does.
+   * Ids of the variants that answer every word typed: what is called just that first, then what begins so, then the rest by weight; empty when nothing does.
    *
    * @example new LibrarySearch(library).find('nordik')[0] // 'nordic-lowering'
    */
   find(typed: string): string[] {
-    return this.index.search(typed).map((hit) => hit.id as string);
+    const wanted = plain(typed);
+    const hits = this.index.search(typed).map((hit) => hit.id as string);
+    const rank = (id: string) => {
+      const names = this.names.get(id) ?? [];
+      return names.includes(wanted) ? 0 : names.some((n) => n.startsWith(wanted)) ? 1 : 2;
+    };
+    return hits
+      .map((id, i) => ({ id, i, rank: rank(id) }))
+      .sort((a, b) => a.rank - b.rank || a.i - b.i)
+      .map((h) => h.id);
   }
 }

@@ -11,7 +11,7 @@ export interface Likeness {
   variant: Variant;
   /** The load that comes nearest; none for body weight and bands. */
   load?: LoadOption;
-  /** How alike the profiles of joint moments are, 0 to 1. */
+  /** How alike the profiles of joint moments are, 0 to 1; less for another pattern. */
   likeness: number;
 }
 
@@ -29,6 +29,9 @@ function likenessOf(a: Profile, b: Profile): number {
   const most = length(a) + length(b);
   return most === 0 ? 0 : 1 - apart / most;
 }
+
+/** Another pattern gives another stimulus even where the joints hold alike; common practice, no source. */
+const otherPattern = 0.8;
 
 const sharedBlock = (a: Variant, b: Variant) => a.blocks.some((block) => b.blocks.includes(block));
 const sharedAction = (a: Variant, b: Variant) =>
@@ -52,9 +55,10 @@ export function sameStimulus(
     .filter((c) => (c.variant.speed === 'fast') === (variant.speed === 'fast'))
     .map((candidate): Likeness => {
       const bare = candidate.variant.load?.required && candidate.variant.load.source === 'weight' ? [] : [undefined];
+      const pattern = candidate.variant.pattern === variant.pattern ? 1 : otherPattern;
       const options = [...bare, ...candidate.loads].map((load) => ({
         load,
-        likeness: likenessOf(wanted, profileOf(candidate.variant, body, load ? { loadKg: load.kg } : {})),
+        likeness: pattern * likenessOf(wanted, profileOf(candidate.variant, body, load ? { loadKg: load.kg } : {})),
       }));
       const best = options.reduce((a, b) => (b.likeness > a.likeness ? b : a));
       return { variant: candidate.variant, likeness: best.likeness, ...(best.load ? { load: best.load } : {}) };

@@ -80,7 +80,7 @@ function Cell({
         playing={looking}
         {...(variant.dose.tempo ? { tempo: variant.dose.tempo } : {})}
         leastHeightM={1.5}
-        className={`h-28 w-full ${barred ? 'opacity-50' : ''}`}
+        className={`pointer-events-none h-28 w-full ${barred ? 'opacity-50' : ''}`}
       />
       <span className="head mt-1.5 line-clamp-2 text-[0.92rem] leading-tight">
         {own && <span className="text-bronze">Ours: </span>}

@@ -2,7 +2,7 @@ import { blockKinds, joints, patterns } from '@tropaeum/core/exercise/vocabulary
 import { askedOf } from '@tropaeum/core/sport/profile';
 import { sportById } from '@tropaeum/core/sport/sports';
 import { Search } from 'lucide-react';
-import { useDeferredValue, useMemo, useRef } from 'react';
+import { useDeferredValue, useMemo, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useOutletContext, useSearchParams } from 'react-router';
 import { useAthlete } from '../api/queries';
@@ -44,14 +44,13 @@ export function LibraryView() {
   const [address, setAddress] = useSearchParams();
   const everything = useLibrary();
   const search = useRef<HTMLInputElement>(null);
-  useHotkeys('/', (event) => {
-    event.preventDefault();
-    search.current?.focus();
-  });
+  useHotkeys('/', () => search.current?.focus(), { useKey: true, preventDefault: true });
 
+  // What is typed stands here at once; the address follows.
+  const [text, setText] = useState(address.get('find') ?? '');
   const filters: Filters = {
     ...noFilters,
-    text: address.get('find') ?? '',
+    text,
     pattern: address.get('pattern') ?? '',
     joint: address.get('joint') ?? '',
     block: address.get('block') ?? '',
@@ -103,8 +102,11 @@ export function LibraryView() {
             type="search"
             className="field pl-7"
             placeholder="Any name, joint, kit  /"
-            value={filters.text}
-            onChange={(e) => set({ find: e.target.value })}
+            value={text}
+            onChange={(e) => {
+              setText(e.target.value);
+              set({ find: e.target.value });
+            }}
           />
         </label>
         <Choice
@@ -165,7 +167,14 @@ export function LibraryView() {
           {brief && feasible.isPending && ', measuring the room'}
         </p>
         {narrowed && (
-          <button type="button" className="key h-7" onClick={() => setAddress(athleteId ? { for: athleteId } : {})}>
+          <button
+            type="button"
+            className="key h-7"
+            onClick={() => {
+              setText('');
+              setAddress(athleteId ? { for: athleteId } : {});
+            }}
+          >
             Show all
           </button>
         )}

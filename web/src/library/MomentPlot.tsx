@@ -31,7 +31,7 @@ export function MomentPlot({ range, names, start, end }: PlotProps) {
     <figure className="mt-1">
       <div className="h-44 w-full" aria-hidden="true">
         <ResponsiveContainer>
-          <LineChart data={data} margin={{ top: 6, right: 8, bottom: 0, left: 0 }}>
+          <LineChart accessibilityLayer={false} data={data} margin={{ top: 6, right: 8, bottom: 0, left: 0 }}>
             <CartesianGrid stroke="var(--edge)" vertical={false} />
             <XAxis
               dataKey="share"

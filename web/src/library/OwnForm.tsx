@@ -85,15 +85,17 @@ function Field({
 }) {
   const fault = faults.find((f) => f.path === path || f.path.startsWith(`${path}[`));
   return (
-    <label className="block">
-      <span className="label">{label}</span> {hint && <span className="text-small text-quiet">{hint}</span>}
-      {children}
+    <div>
+      <label className="block">
+        <span className="label">{label}</span> {hint && <span className="text-small text-quiet">{hint}</span>}
+        {children}
+      </label>
       {fault && (
         <span role="alert" className="block text-small font-semibold text-oxide">
           {label} {fault.message}
         </span>
       )}
-    </label>
+    </div>
   );
 }
 

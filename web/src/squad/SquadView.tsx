@@ -84,10 +84,7 @@ export function SquadView() {
   const [chosen, setChosen] = useState(0);
   const [adding, setAdding] = useState(false);
   const search = useRef<HTMLInputElement>(null);
-  useHotkeys('/', (event) => {
-    event.preventDefault();
-    search.current?.focus();
-  });
+  useHotkeys('/', () => search.current?.focus(), { useKey: true, preventDefault: true });
   const squadName = new Map(squads.squads.map((s) => [s.id, s.name]));
   const rows = squads.athletes
     .map((athlete): Row => ({ athlete, state: athleteState(athlete, today) }))

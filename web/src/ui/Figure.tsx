@@ -2,8 +2,8 @@ import { capsulePath } from '@tropaeum/core/body/figure';
 import type { AthleteSize } from '@tropaeum/core/body/segments';
 import type { Tempo } from '@tropaeum/core/dose/dose';
 import { keyframeAt } from '@tropaeum/core/exercise/pacing';
-import { useEffect, useMemo, useState } from 'react';
-import type { Held, Support } from './drawing';
+import { type Ref, useEffect, useRef } from 'react';
+import type { FigureFrame, Held, Support } from './drawing';
 import { type FigureFilm, type FigurePicture, figureFilm, figureStill, filmPace } from './figure-frames';
 
 const scale = 100;
@@ -25,105 +25,105 @@ interface FigureProps {
 
 const stillPlease = () => matchMedia('(prefers-reduced-motion: reduce)').matches;
 
-/** The frame to show now; moves with the tempo while playing. */
-function useFrame(film: FigureFilm | undefined, playing: boolean, tempo: Tempo | undefined): number {
-  const [frame, setFrame] = useState(film ? Math.min(film.steps, film.frames.length - 1) : 0);
-  const pace = useMemo(() => (film && playing ? filmPace(film, tempo) : undefined), [film, playing, tempo]);
-  useEffect(() => {
-    if (!film || !pace || stillPlease()) return;
-    const started = performance.now();
-    let request = 0;
-    const tick = (now: number) => {
-      setFrame(Math.round(keyframeAt(pace, (now - started) / 1000) * film.steps));
-      request = requestAnimationFrame(tick);
-    };
-    request = requestAnimationFrame(tick);
-    return () => cancelAnimationFrame(request);
-  }, [film, pace]);
-  return frame;
-}
-
 /** A figure beside its name says nothing of its own. */
 const spoken = (name: string) => (name ? { role: 'img', 'aria-label': name } : { 'aria-hidden': true });
 
 const s = (value: number) => Math.round(value * scale * 10) / 10;
 
-function SupportDrawing({ kind, x, width, height }: Support) {
-  const left = s(x - width / 2);
+/** Drawn round its own foot; the group round it carries it to its place. */
+function SupportShape({ kind, width, height }: Support) {
+  const [w, h] = [s(width), s(height)];
   const shape = { fill: 'var(--edge)', stroke: 'var(--stone)', strokeWidth: 1 };
   switch (kind) {
     case 'round':
-      return <circle cx={s(x)} cy={s(-height / 2)} r={s(height / 2)} {...shape} />;
+      return <circle cx={0} cy={-h / 2} r={h / 2} {...shape} />;
     case 'soft':
-      return <rect x={left} y={s(-height)} width={s(width)} height={s(height)} rx={s(height / 2)} {...shape} />;
+      return <rect x={-w / 2} y={-h} width={w} height={h} rx={h / 2} {...shape} />;
     case 'cloth':
-      return <rect x={left} y={s(-height)} width={s(width)} height={s(height)} fill="var(--laurel)" />;
+      return <rect x={-w / 2} y={-h} width={w} height={h} fill="var(--laurel)" />;
     case 'seat':
       return (
         <g {...shape}>
-          <rect x={s(x - width / 2 + 0.03)} y={s(-height)} width="4" height={s(height)} />
-          <rect x={s(x + width / 2 - 0.07)} y={s(-height)} width="4" height={s(height)} />
-          <rect x={left} y={s(-height)} width={s(width)} height="9" />
+          <rect x={-w / 2 + 3} y={-h} width="4" height={h} />
+          <rect x={w / 2 - 7} y={-h} width="4" height={h} />
+          <rect x={-w / 2} y={-h} width={w} height="9" />
         </g>
       );
     default:
-      return <rect x={left} y={s(-height)} width={s(width)} height={s(height)} {...shape} />;
+      return <rect x={-w / 2} y={-h} width={w} height={h} {...shape} />;
   }
 }
 
-function HeldDrawing({ shape, at, to }: Held) {
-  const [x, y] = [s(at.x), s(-at.y)];
+/** Drawn round where it is held, long things along x. */
+function HeldShape({ shape, at, to }: Held) {
   const outline = { stroke: 'var(--paper)', strokeWidth: 1.5 };
+  const long = to ? s(Math.hypot(to.x - at.x, to.y - at.y)) : 0;
   switch (shape) {
     case 'bag':
-      return <rect x={x - 11} y={y - 9} width="22" height="24" rx="6" fill="var(--bronze)" {...outline} />;
+      return <rect x={-11} y={-9} width="22" height="24" rx="6" fill="var(--bronze)" {...outline} />;
     case 'bar':
-      return (
-        <line
-          x1={x}
-          y1={y}
-          x2={s(to?.x ?? 0)}
-          y2={s(-(to?.y ?? 0))}
-          stroke="var(--bronze)"
-          strokeWidth="3.5"
-          strokeLinecap="round"
-        />
-      );
+      return <line x1={0} x2={long} stroke="var(--bronze)" strokeWidth="3.5" strokeLinecap="round" />;
     case 'ball':
-      return <circle cx={x} cy={y} r="11" fill="var(--bronze)" {...outline} />;
+      return <circle r="11" fill="var(--bronze)" {...outline} />;
     case 'wheel':
-      return <circle cx={x} cy={y} r="10" fill="none" stroke="var(--bronze)" strokeWidth="4" />;
-    case 'racket': {
-      const [hx, hy] = [s(to?.x ?? 0), s(-(to?.y ?? 0))];
+      return <circle r="10" fill="none" stroke="var(--bronze)" strokeWidth="4" />;
+    case 'racket':
       return (
         <g stroke="var(--bronze)" fill="none" strokeWidth="3">
-          <line x1={x} y1={y} x2={(x + hx) / 2} y2={(y + hy) / 2} />
-          <circle cx={x + (hx - x) * 0.74} cy={y + (hy - y) * 0.74} r="12" />
+          <line x1={0} x2={long / 2} />
+          <circle cx={long * 0.74} r="12" />
         </g>
       );
-    }
     case 'rope':
-      return (
-        <path
-          d={`M${x} ${y}C${x + 55} ${y + 30} ${x + 30} ${6} ${x - 8} ${4}C${x - 50} ${6} ${x - 55} ${y + 20} ${x} ${y}`}
-          fill="none"
-          stroke="var(--bronze)"
-          strokeWidth="2"
-        />
-      );
+      return <path d="M0 0C55 30 45 86 -8 88C-55 86 -55 20 0 0" fill="none" stroke="var(--bronze)" strokeWidth="2" />;
     case 'cushion':
-      return <rect x={x - 12} y={y - 8} width="24" height="16" rx="7" fill="var(--bronze)" {...outline} />;
+      return <rect x={-12} y={-8} width="24" height="16" rx="7" fill="var(--bronze)" {...outline} />;
     default:
       return (
         <g fill="var(--bronze)" {...outline}>
-          <circle cx={x} cy={y} r="7.5" />
-          <circle cx={x} cy={y} r="2.5" fill="var(--paper)" />
+          <circle r="7.5" />
+          <circle r="2.5" fill="var(--paper)" />
         </g>
       );
   }
 }
 
+const placeOfSupport = ({ x }: Support) => `translate(${s(x)} 0)`;
+function placeOfHeld({ at, to }: Held): string {
+  const turn = to ? (Math.atan2(at.y - to.y, to.x - at.x) * 180) / Math.PI : 0;
+  return `translate(${s(at.x)} ${s(-at.y)})${to ? ` rotate(${turn.toFixed(1)})` : ''}`;
+}
+const endsOf = ({ from, to }: FigureFrame['lines'][number]) => ({
+  x1: s(from.x),
+  y1: s(-from.y),
+  x2: s(to.x),
+  y2: s(-to.y),
+});
+
+/** Moves what is drawn to another frame of the same film, past React: sixty times a second must not keep the page from answering. */
+function paint(svg: SVGSVGElement, frame: FigureFrame): void {
+  const all = (name: string) => svg.querySelectorAll<SVGElement>(`[data-${name}]`);
+  const set = (name: string, i: number, attributes: Record<string, string | number>) => {
+    const element = all(name)[i];
+    for (const [key, value] of Object.entries(attributes)) element?.setAttribute(key, String(value));
+  };
+  const limbs = all('limb');
+  frame.capsules.forEach((c, i) => {
+    limbs[i]?.setAttribute('d', capsulePath(c, scale));
+  });
+  frame.lines.forEach((line, i) => {
+    set('line', i, endsOf(line));
+  });
+  frame.held.forEach((held, i) => {
+    set('held', i, { transform: placeOfHeld(held) });
+  });
+  frame.supports.forEach((support, i) => {
+    set('support', i, { transform: placeOfSupport(support) });
+  });
+}
+
 interface DrawingProps {
+  drawn?: Ref<SVGSVGElement>;
   picture: FigurePicture;
   name: string;
   className?: string | undefined;
@@ -134,7 +134,14 @@ interface DrawingProps {
 }
 
 /** One picture of the posed body: near limbs dark, far limbs lighter, what it works tinted; ground, supports, weights and bands drawn. */
-export function FigureDrawing({ picture, name, className = '', wrong = false, leastHeightM = 0.75 }: DrawingProps) {
+export function FigureDrawing({
+  drawn,
+  picture,
+  name,
+  className = '',
+  wrong = false,
+  leastHeightM = 0.75,
+}: DrawingProps) {
   const { frame, extent, tinted } = picture;
   const above = frame.view === 'above';
   const width = Math.max(extent.maxX - extent.minX, 0.9);
@@ -143,6 +150,7 @@ export function FigureDrawing({ picture, name, className = '', wrong = false, le
   const bottom = above ? extent.minY - 0.06 : -0.07;
   return (
     <svg
+      ref={drawn}
       className={className}
       viewBox={`${s(left)} ${s(-top)} ${s(width + 0.16)} ${s(top - bottom)}`}
       {...spoken(name)}
@@ -152,7 +160,9 @@ export function FigureDrawing({ picture, name, className = '', wrong = false, le
         <line x1={s(frame.wallX)} x2={s(frame.wallX)} y1={s(-top)} y2="0" stroke="var(--stone)" strokeWidth="3" />
       )}
       {frame.supports.map((support, i) => (
-        <SupportDrawing key={i} {...support} />
+        <g key={i} data-support transform={placeOfSupport(support)}>
+          <SupportShape {...support} />
+        </g>
       ))}
       {frame.bar && <circle cx={s(frame.bar.x)} cy={s(-frame.bar.y)} r="4" fill="var(--bronze)" />}
       {!above && (
@@ -161,6 +171,7 @@ export function FigureDrawing({ picture, name, className = '', wrong = false, le
       {frame.capsules.map((c, i) => (
         <path
           key={i}
+          data-limb
           d={capsulePath(c, scale)}
           {...(above && c.layer !== 'far' ? { stroke: 'var(--paper)', strokeWidth: 1 } : {})}
           fill={
@@ -174,26 +185,19 @@ export function FigureDrawing({ picture, name, className = '', wrong = false, le
           }
         />
       ))}
-      {frame.lines.map(({ from, to }, i) => (
-        <line
-          key={i}
-          x1={s(from.x)}
-          y1={s(-from.y)}
-          x2={s(to.x)}
-          y2={s(-to.y)}
-          stroke="var(--bronze)"
-          strokeWidth="3"
-          strokeDasharray="6 3"
-        />
+      {frame.lines.map((line, i) => (
+        <line key={i} data-line {...endsOf(line)} stroke="var(--bronze)" strokeWidth="3" strokeDasharray="6 3" />
       ))}
       {frame.held.map((held, i) => (
-        <HeldDrawing key={i} {...held} />
+        <g key={i} data-held transform={placeOfHeld(held)}>
+          <HeldShape {...held} />
+        </g>
       ))}
     </svg>
   );
 }
 
-/** A still picture until it plays: a grid of these costs one picture each. */
+/** A still picture until it plays: a grid of these costs one picture each, and what is drawn stays the same element. */
 export function Figure({
   variant,
   name,
@@ -203,54 +207,34 @@ export function Figure({
   tempo,
   at,
   leastHeightM,
-  className,
+  className = '',
 }: FigureProps) {
-  if (!playing && at === undefined) {
-    const picture = figureStill(variant, size, loaded);
-    return picture ? (
-      <FigureDrawing picture={picture} name={name} className={className} leastHeightM={leastHeightM} />
-    ) : (
-      <div className={className} {...spoken(name)} />
-    );
-  }
-  return (
-    <MovingFigure
-      variant={variant}
-      name={name}
-      size={size}
-      loaded={loaded}
-      playing={playing}
-      {...(tempo ? { tempo } : {})}
-      {...(at === undefined ? {} : { at })}
-      {...(className ? { className } : {})}
-      {...(leastHeightM ? { leastHeightM } : {})}
-    />
-  );
+  const moving = playing || at !== undefined;
+  const film = moving ? figureFilm(variant, size, loaded) : undefined;
+  const svg = useRef<SVGSVGElement>(null);
+  useEffect(() => {
+    if (!film || !playing || at !== undefined || stillPlease()) return;
+    const pace = filmPace(film, tempo);
+    const started = performance.now();
+    let [request, shown] = [0, -1];
+    const tick = (now: number) => {
+      const next = Math.round(keyframeAt(pace, (now - started) / 1000) * film.steps);
+      const frame = film.frames[next];
+      if (next !== shown && svg.current && frame) paint(svg.current, frame);
+      shown = next;
+      request = requestAnimationFrame(tick);
+    };
+    request = requestAnimationFrame(tick);
+    return () => cancelAnimationFrame(request);
+  }, [film, playing, at, tempo]);
+  const picture = film ? pictureAt(film, at) : figureStill(variant, size, loaded);
+  if (!picture) return <div className={className} {...spoken(name)} />;
+  return <FigureDrawing drawn={svg} picture={picture} name={name} className={className} leastHeightM={leastHeightM} />;
 }
 
-function MovingFigure({
-  variant,
-  name,
-  size = usualSize,
-  loaded = false,
-  playing = false,
-  tempo,
-  at,
-  leastHeightM,
-  className,
-}: FigureProps) {
-  const film = figureFilm(variant, size, loaded);
-  const moved = useFrame(film, playing && at === undefined, tempo);
-  if (!film) return <div className={className} {...spoken(name)} />;
+/** A film where it stands: at a share of its way, or at the frame it begins with. */
+function pictureAt(film: FigureFilm, at: number | undefined): FigurePicture | undefined {
   const last = film.frames.length - 1;
-  const frame = film.frames[Math.min(at === undefined ? moved : Math.round(at * last), last)];
-  if (!frame) return null;
-  return (
-    <FigureDrawing
-      picture={{ frame, extent: film.extent, tinted: film.tinted }}
-      name={name}
-      className={className}
-      leastHeightM={leastHeightM}
-    />
-  );
+  const frame = film.frames[at === undefined ? Math.min(film.steps, last) : Math.round(at * last)];
+  return frame && { frame, extent: film.extent, tinted: film.tinted };
 }

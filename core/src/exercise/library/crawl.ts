@@ -20,6 +20,7 @@ export default family(
       id: 'bear-crawl',
       name: 'Hovering crawl in place',
       otherNames: ['bear crawl'],
+      blocks: ['raise', 'activate', 'trunk'],
       purpose: 'hands and feet drive crosswise',
       dose: '2x20s! r20',
       keyframes: [

@@ -1,0 +1,122 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, type Page, test } from '@playwright/test';
+import { signIn } from './desk';
+
+async function openLibrary(page: Page): Promise<void> {
+  await signIn(page);
+  await page.getByRole('link', { name: 'Library' }).click();
+  await expect(page.getByRole('heading', { name: 'Library' })).toBeVisible();
+  await expect(page.locator('[data-cell]').first()).toBeVisible();
+}
+const find = (page: Page) => page.getByRole('searchbox');
+
+test('the library is searched as one types, mistyped or by another name, and narrowed to an athlete', async ({
+  page,
+}) => {
+  await openLibrary(page);
+  await expect(page.getByText(/^\d{3} of \d{3} exercises/)).toBeVisible();
+  await page.keyboard.press('/');
+  await page.keyboard.type('nordik');
+  await expect(page.locator('[data-cell]').first()).toContainText('Lowering on the knees');
+  await find(page).fill('no such thing');
+  await expect(page.getByText('No exercise answers to that.')).toBeVisible();
+  await page.getByRole('button', { name: 'Show all' }).click();
+
+  const all = await page.getByRole('status').innerText();
+  await page.locator('form select').first().selectOption({ label: 'Tove Aas' });
+  await expect(page.getByRole('checkbox', { name: /Only what Tove can do here and now/ })).toBeChecked();
+  await expect.poll(() => page.getByRole('status').innerText()).not.toBe(all);
+  await page.getByRole('checkbox', { name: /Only what Tove/ }).click();
+  await find(page).fill('pull-up');
+  await expect(page.locator('[data-cell]').filter({ hasText: 'Needs' }).first()).toBeVisible();
+});
+
+test('arrow keys walk the figures, Enter opens one, and going back finds the same place', async ({ page }) => {
+  await openLibrary(page);
+  await find(page).fill('squat');
+  await page.locator('[data-cell="0"]').focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(page.locator('[data-cell="1"]')).toBeFocused();
+  await page.keyboard.press('Enter');
+  await expect(page.locator('[data-variant]')).toBeVisible();
+  await expect(page.getByRole('img', { name: /moving$/ })).toBeVisible();
+  await page.goBack();
+  await expect(find(page)).toHaveValue('squat');
+});
+
+test('an exercise shows its load over the range, its ladder, its fault posed, and what else does the same', async ({
+  page,
+}) => {
+  await openLibrary(page);
+  await page.locator('form select').first().selectOption({ label: 'Ines Vold' });
+  await find(page).fill('kneeling lean-back');
+  await page.locator('[data-cell]').filter({ hasText: 'Short' }).click();
+  await expect(page.locator('.recharts-line')).not.toHaveCount(0);
+  await expect(page.getByText(/knee \d+ N m/).first()).toBeVisible();
+  await expect(page.getByRole('img', { name: 'Fault: Hips fold' })).toBeVisible();
+  await expect(page.getByText(/% alike/).first()).toBeVisible({ timeout: 15_000 });
+  const ladder = page.getByRole('list').filter({ hasText: 'Short kneeling lean-back' }).last();
+  await expect(ladder.getByRole('listitem')).toHaveCount(3);
+  await ladder.getByRole('link', { name: /Kneeling lean-back with weight/ }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Kneeling lean-back with weight' })).toBeVisible();
+});
+
+test("a club's own exercise: faults at their fields, typing kept, found by search, changed, removed", async ({
+  page,
+}) => {
+  await openLibrary(page);
+  await find(page).fill('push-up');
+  await page
+    .locator('[data-cell]')
+    .filter({ has: page.getByText('Push-up', { exact: true }) })
+    .click();
+  await page.getByRole('button', { name: 'Make it our own' }).click();
+  const name = page.getByLabel('Name', { exact: true });
+  await name.fill('');
+  await page.getByLabel(/^Cues/).fill('Only one cue');
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('Name must not be empty')).toBeVisible();
+  await expect(page.getByText('Cues must name at least 2 cues')).toBeVisible();
+  await expect(page.getByLabel(/^Cues/)).toHaveValue('Only one cue');
+
+  await name.fill('Harbour push-up');
+  await page.getByLabel(/^Cues/).fill('Like a plank on deck\nNose over the rail');
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: /Harbour push-up/ })).toBeVisible();
+  await expect(page.getByText('Nose over the rail')).toBeVisible();
+
+  await page.getByRole('link', { name: 'Library', exact: true }).first().click();
+  await find(page).fill('harbor');
+  await expect(page.locator('[data-cell]').first()).toContainText('Ours: Harbour push-up');
+  await page.locator('[data-cell]').first().click();
+  await page.getByRole('button', { name: 'Change ours' }).click();
+  await page.getByRole('button', { name: 'Remove' }).click();
+  await expect(page.locator('[data-cell]').first()).toBeVisible();
+  await find(page).fill('harbour');
+  await expect(page.getByText('No exercise answers to that.')).toBeVisible();
+});
+
+test('figures stand still for who asks for less motion', async ({ browser }) => {
+  const context = await browser.newContext({ reducedMotion: 'reduce' });
+  const page = await context.newPage();
+  await openLibrary(page);
+  await page.goto('/library/squat');
+  const path = page.locator('main svg path').nth(4);
+  const before = await path.getAttribute('d');
+  await page.waitForTimeout(900);
+  expect(await path.getAttribute('d')).toBe(before);
+  await context.close();
+});
+
+for (const place of ['/library', '/library/push-up']) {
+  test(`${place} has no accessibility faults of the serious kind`, async ({ page }) => {
+    await signIn(page);
+    await page.goto(place);
+    await page.waitForTimeout(1200);
+    const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag22aa']).analyze();
+    const serious = violations
+      .filter((v) => v.impact === 'serious' || v.impact === 'critical')
+      .map((v) => `${v.id}: ${v.nodes.length} x ${v.nodes[0]?.target}`);
+    expect(serious).toEqual([]);
+  });
+}
