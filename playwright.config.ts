@@ -4,6 +4,7 @@ export default defineConfig({
   testDir: 'e2e',
   testMatch: '*.test.ts',
   timeout: 90_000,
+  expect: { timeout: 15_000 },
   workers: 1,
   reporter: process.env.TROPAEUM_E2E_REPORT
     ? [['list'], ['json', { outputFile: process.env.TROPAEUM_E2E_REPORT }]]

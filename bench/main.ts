@@ -1,6 +1,7 @@
 import { Bench } from 'tinybench';
 import { addTo as addCompose } from './compose.bench';
 import { addTo as addLogWrite } from './log-write.bench';
+import { addTo as addSearch } from './search.bench';
 import { addTo as addStatics } from './statics.bench';
 
 interface Line {
@@ -27,7 +28,11 @@ async function run(group: string, fill: (bench: Bench) => unknown): Promise<Line
 }
 
 const { TROPAEUM_BENCH_SERVER, TROPAEUM_BENCH_TOKEN, TROPAEUM_BENCH_SESSION, TROPAEUM_BENCH_OWNER } = process.env;
-const lines = [...(await run('compose', addCompose)), ...(await run('statics', addStatics))];
+const lines = [
+  ...(await run('compose', addCompose)),
+  ...(await run('statics', addStatics)),
+  ...(await run('search', addSearch)),
+];
 if (TROPAEUM_BENCH_SERVER && TROPAEUM_BENCH_TOKEN && TROPAEUM_BENCH_SESSION && TROPAEUM_BENCH_OWNER) {
   const target = {
     serverUrl: TROPAEUM_BENCH_SERVER,

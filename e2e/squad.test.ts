@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
-import { compose, openAthlete, send, signIn } from './desk';
+import { compose, openAthlete, rowNames, send, signIn } from './desk';
 
 test('an athlete is added, faults named at their fields, and written for at once', async ({ page }) => {
   await signIn(page);
@@ -45,6 +45,22 @@ test('a day chosen on the ribbon is a page of its own', async ({ page }) => {
   await expect(page.getByText('Nothing written for')).toHaveCount(0);
   await page.getByLabel('Day').fill('2026-12-18');
   await expect(page.locator('[data-row]').first()).toBeVisible();
+});
+
+test('a session is kept when its day is left at once', async ({ page }) => {
+  await signIn(page);
+  await openAthlete(page, 'Tove Aas');
+  await page.getByLabel('Day').fill('2026-12-19');
+  await expect(page.getByText('Nothing written for Sat 19 Dec yet.')).toBeVisible();
+  await page.locator('body').click({ position: { x: 640, y: 780 } });
+  await page.keyboard.press('c');
+  await expect(page.locator('[data-row]').first()).toBeVisible({ timeout: 20_000 });
+  const names = await rowNames(page);
+  await page.getByLabel('Day').fill('2026-12-20');
+  await expect(page.getByText('Nothing written for Sun 20 Dec yet.')).toBeVisible();
+  await page.getByLabel('Day').fill('2026-12-19');
+  await expect(page.locator('[data-row]').first()).toBeVisible();
+  expect(await rowNames(page)).toEqual(names);
 });
 
 test('light and dark are kept', async ({ page }) => {

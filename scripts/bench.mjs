@@ -11,7 +11,7 @@ const port = 4377;
 /** Resident memory of a process, MB. */
 const residentMb = (pid) => Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))?.[1] ?? 0) / 1024;
 
-ensurePackages(['postgresql'], console.log);
+ensurePackages(['postgresql', 'chromium'], console.log);
 ensureDependencies();
 const { Cluster, runProgram } = await import('./database.mjs');
 const { ensureBuilt } = await import('./freshness.mjs');
@@ -35,6 +35,7 @@ const server = fork(join(root, 'server/dist/main.mjs'), {
     TROPAEUM_DATABASE_URL: cluster.url('tropaeum_app', 'bench'),
     TROPAEUM_PORT: String(port),
     TROPAEUM_LOG: 'silent',
+    TROPAEUM_WEB_FOLDER: join(root, 'web/dist'),
     TROPAEUM_TODAY: '2026-12-09',
   },
 });
@@ -60,6 +61,9 @@ try {
       TROPAEUM_BENCH_OWNER: owner,
     },
   });
+  const { gridFrames } = await import('./bench-grid.mjs');
+  console.log('Scrolling the figure grid of the library, a step a frame:');
+  console.table(await gridFrames(`http://127.0.0.1:${port}`));
   console.log(`Server memory after the log writes: ${residentMb(server.pid).toFixed(0)} MB`);
 } finally {
   server.kill('SIGTERM');

@@ -1,10 +1,8 @@
 import { readdirSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { scaledBody } from '../body/segments';
-import { ladderFaults, ladderGaps } from '../capacity/ladder-check';
 import type { WorkKind } from '../dose/dose';
 import { libraryFaults } from './check';
-import { ladders } from './ladders';
 import { library, variantById } from './library';
 import { staticsOf } from './moments';
 import type { Variant } from './variant';
@@ -41,12 +39,6 @@ describe('exercise library', () => {
 
   it.each([150, 175, 198])('is without fault on a body of %d cm', (heightCm) => {
     expect(libraryFaults(library, scaledBody({ heightCm, massKg: 70 }))).toEqual([]);
-  });
-
-  it('has ladders that rise in computed load or say why not, and every rung once', () => {
-    expect(ladderFaults(library)).toEqual([]);
-    const rungs = ladders.flat().map((r) => (typeof r === 'string' ? r : r[0]));
-    expect(new Set(rungs).size).toBe(rungs.length);
   });
 
   it('keeps one family a file, named by it', () => {
@@ -171,17 +163,5 @@ describe('library checker', () => {
     const fault = libraryFaults([variant], body).find((f) => f.message.includes(words));
     expect(fault).toMatchObject({ file: 'library/push-up.ts', variant: 'push-up' });
     expect(fault?.keyframe).toBe(keyframe);
-  });
-
-  it('names a ladder that falls without a word why, and a step that nothing fills', () => {
-    const [easy, hard] = [variantById('push-up'), variantById('push-up-knees')];
-    if (!easy || !hard) throw new Error('not in the library');
-    const turned = [
-      { ...easy, harder: hard.id },
-      { ...hard, easier: easy.id },
-    ];
-    expect(ladderFaults(turned)[0]?.message).toContain('change places or say why');
-    expect(ladderGaps(library).some((g) => g.easier === 'wall-push-up')).toBe(true);
-    expect(ladderGaps(library).every((g) => g.step > 1 / 3)).toBe(true);
   });
 });

@@ -9,6 +9,9 @@ export class ApiError extends Error {
   }
 }
 
+/** A small write that has begun goes on when the page is left; browsers allow 64 KB of them. */
+const keepaliveLimit = 30_000;
+
 /** Asks the server; throws an ApiError with its words, or status 0 when it cannot be reached. */
 export async function ask<T>(
   path: string,
@@ -16,11 +19,14 @@ export async function ask<T>(
   body?: unknown,
 ): Promise<T> {
   let response: Response;
+  const text = body === undefined ? undefined : JSON.stringify(body);
   try {
     response = await fetch(`/api${path}`, {
       method,
       credentials: 'same-origin',
-      ...(body === undefined ? {} : { body: JSON.stringify(body), headers: { 'content-type': 'application/json' } }),
+      ...(text === undefined
+        ? {}
+        : { body: text, headers: { 'content-type': 'application/json' }, keepalive: text.length < keepaliveLimit }),
     });
   } catch {
     throw new ApiError(0, 'The server cannot be reached.', []);

@@ -97,7 +97,7 @@ function Cell({
 
 /** All variants as figures; only what is in sight is drawn, and a figure moves when it is looked at. Arrow keys walk. */
 export function FigureGrid({ shown, reasons, size = usualSize, query }: GridProps) {
-  const scroller = useRef<HTMLDivElement>(null);
+  const scroller = useRef<HTMLElement>(null);
   const [columns, setColumns] = useState(5);
   useLayoutEffect(() => {
     const box = scroller.current;
@@ -124,7 +124,13 @@ export function FigureGrid({ shown, reasons, size = usualSize, query }: GridProp
     requestAnimationFrame(() => scroller.current?.querySelector<HTMLElement>(`[data-cell="${to}"]`)?.focus());
   };
   return (
-    <div ref={scroller} className="min-w-0 flex-1 overflow-y-auto px-3 py-3" data-grid onKeyDown={walk}>
+    <section
+      ref={scroller}
+      aria-label="Exercises"
+      className="min-w-0 flex-1 overflow-y-auto px-3 py-3"
+      data-grid
+      onKeyDown={walk}
+    >
       <div className="relative" style={{ height: rows.getTotalSize() }}>
         {rows.getVirtualItems().map((row) => (
           <div
@@ -149,6 +155,6 @@ export function FigureGrid({ shown, reasons, size = usualSize, query }: GridProp
           </div>
         ))}
       </div>
-    </div>
+    </section>
   );
 }

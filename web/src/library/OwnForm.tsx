@@ -86,6 +86,7 @@ function Field({
   const fault = faults.find((f) => f.path === path || f.path.startsWith(`${path}[`));
   return (
     <div>
+      {/* biome-ignore lint/a11y/noLabelWithoutControl: the control is the child */}
       <label className="block">
         <span className="label">{label}</span> {hint && <span className="text-small text-quiet">{hint}</span>}
         {children}

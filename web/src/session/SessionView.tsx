@@ -20,17 +20,18 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useOutletContext, useParams } from 'react-router';
 import { ApiError, ask } from '../api/client';
 import { queryClient, useAthlete } from '../api/queries';
-import type { StoredSession } from '../api/types';
+import type { AthleteDetail, StoredSession } from '../api/types';
 import type { DeskContext } from '../Desk';
+import type { SaveState } from '../saving/late-saver';
 import { dayName } from '../ui/days';
 import { Trouble, Waiting } from '../ui/States';
 import { clock, words } from '../ui/words';
 import { AddRow } from './AddRow';
-import { type SaveState, useAutosave } from './autosave';
+import { everythingSaved, useSaveState } from './autosave';
 import { BriefPanel } from './BriefPanel';
 import { Inspector } from './Inspector';
 import { GroupRows, weaveColumn } from './ItemRow';
-import { useKeepAthlete } from './keep-athlete';
+import { athletesKept } from './keep-athlete';
 import { Strip } from './Strip';
 import { proofOf, useSession } from './store';
 import { WeaveFoot, WeaveHead } from './Weave';
@@ -42,19 +43,24 @@ const mostActions = 8;
 function useOpenSession(athleteId: string, day: string) {
   const detail = useAthlete(athleteId);
   const [problem, setProblem] = useState<unknown>();
-  const listed = detail.data?.sessions.find((s) => s.on === day);
   const opened = useSession((s) => s.athleteId === athleteId && s.brief.date === day);
   useEffect(() => {
-    if (!detail.data) return;
-    const session = useSession.getState();
-    if (session.athleteId === athleteId && session.brief.date === day) return;
-    const fresh = async () => {
-      const brief = await ask<{ brief: StoredSession['brief'] }>(`/athletes/${athleteId}`).then((d) => d.brief);
+    if (opened) return;
+    let left = false;
+    setProblem(undefined);
+    const open = async () => {
+      // The page may have been written on a moment ago: it is read after that has been saved.
+      await Promise.all([everythingSaved(), athletesKept()]);
+      const { brief, sessions } = await ask<AthleteDetail>(`/athletes/${athleteId}`);
+      const listed = sessions.find((s) => s.on === day);
       const stored = listed ? await ask<StoredSession>(`/sessions/${listed.id}`) : undefined;
-      useSession.getState().open(athleteId, stored?.brief ?? { ...brief, date: day }, stored);
+      if (!left) useSession.getState().open(athleteId, stored?.brief ?? { ...brief, date: day }, stored);
     };
-    fresh().catch(setProblem);
-  }, [detail.data, athleteId, day, listed]);
+    open().catch(setProblem);
+    return () => {
+      left = true;
+    };
+  }, [athleteId, day, opened]);
   return { detail, opened, problem: problem ?? detail.error };
 }
 
@@ -148,8 +154,7 @@ export function SessionView() {
   const { detail, opened, problem } = useOpenSession(athleteId, day);
   const session = useSession();
   const { brief, draft, bound, selected, composing, refused, stored } = session;
-  const save = useAutosave();
-  useKeepAthlete();
+  const save = useSaveState();
   const { send, link, problem: sendProblem, sending } = useSend();
   const [showBrief, setShowBrief] = useState(false);
   const sensors = useSensors(

@@ -1,63 +1,61 @@
-import { useEffect, useRef, useState } from 'react';
+import { useSyncExternalStore } from 'react';
 import { ApiError, ask } from '../api/client';
 import { queryClient } from '../api/queries';
 import type { SessionBody, StoredSession } from '../api/types';
-import { useSession } from './store';
+import { LateSaver, type SaveState, type SaveTrouble } from '../saving/late-saver';
+import { pageOf, type Stored, useSession } from './store';
 
-export type SaveState =
-  | { kind: 'saved' }
-  | { kind: 'saving' }
-  | { kind: 'waiting' }
-  | { kind: 'trouble'; words: string };
-
-const quietMs = 600;
-const retryMs = 4000;
-
-async function save(body: SessionBody): Promise<void> {
-  const { athleteId, stored, saved } = useSession.getState();
-  const row = stored
-    ? await ask<StoredSession>(`/sessions/${stored.id}`, 'PUT', { ...body, revision: stored.revision })
-    : await ask<StoredSession>(`/athletes/${athleteId}/sessions`, 'POST', body);
-  if (useSession.getState().athleteId === athleteId) saved({ id: row.id, revision: row.revision, status: row.status });
-  void queryClient.invalidateQueries({ queryKey: ['squads'] });
+interface SavedPage extends SessionBody {
+  athleteId: string;
 }
 
-/** Saves a little after every change; keeps trying while the server cannot be reached. */
-export function useAutosave(): SaveState {
-  const changes = useSession((s) => s.changes);
-  const [state, setState] = useState<SaveState>({ kind: 'saved' });
-  const busy = useRef(false);
-  const again = useRef(false);
-  useEffect(() => {
-    if (changes === 0) return;
-    let timer = 0;
-    const run = async () => {
-      if (busy.current) {
-        again.current = true;
-        return;
-      }
-      const { brief, draft } = useSession.getState();
-      if (!draft) return;
-      busy.current = true;
-      setState({ kind: 'saving' });
-      try {
-        await save({ brief, draft });
-        setState({ kind: 'saved' });
-      } catch (error) {
-        const offline = error instanceof ApiError && error.status === 0;
-        setState({ kind: 'trouble', words: error instanceof ApiError ? error.message : 'Saving did not work.' });
-        if (offline) timer = window.setTimeout(() => void run(), retryMs);
-      } finally {
-        busy.current = false;
-        if (again.current) {
-          again.current = false;
-          void run();
-        }
-      }
-    };
-    setState({ kind: 'waiting' });
-    timer = window.setTimeout(() => void run(), quietMs);
-    return () => window.clearTimeout(timer);
-  }, [changes]);
-  return state;
+/** What the server knows of each page that was opened: the row to write to and its latest revision. */
+const rows = new Map<string, Stored>();
+
+async function write(page: string, { athleteId, ...body }: SavedPage): Promise<void> {
+  const known = rows.get(page);
+  const { id, revision, status } = known
+    ? await ask<StoredSession>(`/sessions/${known.id}`, 'PUT', { ...body, revision: known.revision })
+    : await ask<StoredSession>(`/athletes/${athleteId}/sessions`, 'POST', body);
+  rows.set(page, { id, revision, status });
+  const session = useSession.getState();
+  if (pageOf(session) === page) session.saved({ id, revision, status });
+  void queryClient.invalidateQueries({ queryKey: ['squads'] });
+  void queryClient.invalidateQueries({ queryKey: ['athlete', athleteId] });
+}
+
+/** Only a server that cannot be reached is asked again; a refusal stays one. */
+export function troubleOf(error: unknown): SaveTrouble {
+  if (error instanceof ApiError) return { words: error.message, again: error.status === 0 };
+  return { words: 'Saving did not work.', again: false };
+}
+
+const saver = new LateSaver<SavedPage>({ write, troubleOf });
+
+useSession.subscribe((now, before) => {
+  const page = pageOf(now);
+  // Opening a page: what was left behind is saved now, and the row of the new one is known from the server.
+  if (now.changes === 0 || page !== pageOf(before)) {
+    void saver.flush();
+    if (now.stored) rows.set(page, now.stored);
+    else if (now.changes === 0) rows.delete(page);
+    return;
+  }
+  if (now.stored && now.stored !== before.stored) rows.set(page, now.stored);
+  const { brief, draft, athleteId, changes } = now;
+  if (changes !== before.changes && draft) saver.changed(page, { brief, draft, athleteId });
+});
+
+/** Resolves when all that was written has been saved or could not be: to be awaited before a page is opened. */
+export const everythingSaved = (): Promise<void> => saver.flush();
+
+globalThis.addEventListener?.('pagehide', () => void saver.flush());
+globalThis.addEventListener?.('beforeunload', (event) => {
+  if (saver.unsaved && !navigator.onLine) event.preventDefault();
+});
+
+/** How it stands with the page that is open. */
+export function useSaveState(): SaveState {
+  const page = useSession(pageOf);
+  return useSyncExternalStore(saver.subscribe, () => saver.stateOf(page));
 }

@@ -1,37 +1,36 @@
 import type { Brief } from '@tropaeum/core/session/brief';
-import { useEffect, useRef } from 'react';
 import { ask } from '../api/client';
 import { queryClient } from '../api/queries';
+import { LateSaver } from '../saving/late-saver';
+import { troubleOf } from './autosave';
 import { useSession } from './store';
-
-const quietMs = 800;
 
 /** What a coach learns of an athlete while writing and wants to find again: kit, room, restrictions, house rules. */
 export function lastingPart({ kit, houseRules, athlete }: Brief) {
   return { kit, houseRules, athlete: { restrictions: athlete.restrictions ?? [] } };
 }
 
-/** Keeps with the athlete what was changed in the brief, a little after every change. */
-export function useKeepAthlete(): void {
-  const { athleteId, brief, changes } = useSession();
-  const kept = useRef<{ athleteId: string; text: string }>(undefined);
-  useEffect(() => {
-    if (!athleteId || !brief.kit) return;
-    const text = JSON.stringify(lastingPart(brief));
-    if (kept.current?.athleteId !== athleteId || changes === 0) {
-      kept.current = { athleteId, text };
-      return;
-    }
-    if (kept.current.text === text) return;
-    const timer = window.setTimeout(() => {
-      ask(`/athletes/${athleteId}`, 'PATCH', lastingPart(brief))
-        .then(() => {
-          kept.current = { athleteId, text };
-          void queryClient.invalidateQueries({ queryKey: ['squads'] });
-          void queryClient.invalidateQueries({ queryKey: ['athlete', athleteId] });
-        })
-        .catch(() => undefined);
-    }, quietMs);
-    return () => window.clearTimeout(timer);
-  }, [athleteId, brief, changes]);
-}
+const saver = new LateSaver<ReturnType<typeof lastingPart>>({
+  quietMs: 800,
+  troubleOf,
+  async write(athleteId, part) {
+    await ask(`/athletes/${athleteId}`, 'PATCH', part);
+    void queryClient.invalidateQueries({ queryKey: ['squads'] });
+    void queryClient.invalidateQueries({ queryKey: ['athlete', athleteId] });
+  },
+});
+
+useSession.subscribe((now, before) => {
+  if (now.athleteId !== before.athleteId || now.changes === 0) {
+    void saver.flush();
+    return;
+  }
+  if (now.brief === before.brief) return;
+  const part = lastingPart(now.brief);
+  if (JSON.stringify(part) !== JSON.stringify(lastingPart(before.brief))) saver.changed(now.athleteId, part);
+});
+
+/** Resolves when what was learned of athletes has been kept or could not be. */
+export const athletesKept = (): Promise<void> => saver.flush();
+
+globalThis.addEventListener?.('pagehide', () => void saver.flush());

@@ -7,6 +7,10 @@ import type { ItemPlace } from '@tropaeum/core/session/edit';
 import { create } from 'zustand';
 import { composeAway, prepare } from '../workers/composing';
 
+/** The page of the desk that a session is: an athlete on a day. */
+export const pageOf = ({ athleteId, brief }: { athleteId: string; brief: Brief }): string =>
+  `${athleteId}|${brief.date}`;
+
 /** What undo goes back to. */
 interface Snapshot {
   brief: Brief;
