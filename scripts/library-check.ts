@@ -1,5 +1,5 @@
 import { scaledBody } from '../core/src/body/segments';
-import { ladderFaults, ladderGaps } from '../core/src/capacity/ladder-check';
+import { ladderFaults, ladderGaps, patternsWithoutLadder } from '../core/src/capacity/ladder-check';
 import { libraryFaults } from '../core/src/exercise/check';
 import { library } from '../core/src/exercise/library';
 
@@ -21,6 +21,10 @@ for (const size of bodies) {
 const ladders = faults.size ? { faults: [], gaps: [] } : { faults: ladderFaults(library), gaps: ladderGaps(library) };
 for (const { file, variant, message } of ladders.faults) {
   const line = `${file}: ${variant}: ${message}`;
+  faults.set(line, line);
+}
+for (const pattern of patternsWithoutLadder(library)) {
+  const line = `ladders.ts: no ladder of ${pattern} leads from new without kit to advanced`;
   faults.set(line, line);
 }
 for (const { easier, harder, step } of ladders.gaps)

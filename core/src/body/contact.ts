@@ -25,6 +25,7 @@ export type ContactPart = (typeof contactParts)[number];
 /** Heights of the things one rests on, metres; usual household sizes, common practice, no source. */
 export const surfaceHeightM = {
   floor: 0,
+  book: 0.045,
   cushion: 0.1,
   step: 0.18,
   foot: 0.15,

@@ -99,10 +99,31 @@ export function figureOf({ skeleton, body, view }: PlacedBody): Capsule[] {
           ),
         ]),
       ];
-  const torso = [...trunk, capsule('neck', 'middle', chest, head), capsule('head', 'middle', head, head)];
+  const torso = [
+    ...trunk,
+    capsule('neck', 'middle', chest, head),
+    capsule('head', 'middle', head, head),
+    ...(front ? [] : [face(capsule, chest, head, h)]),
+  ];
   return !front
     ? [...leg('far'), ...arm('far'), ...torso, ...leg('near'), ...arm('near')]
     : [...leg('far'), ...leg('near'), ...torso, ...arm('far'), ...arm('near')];
+}
+
+/** A chin and nose tell lying on the back from lying on the belly. */
+function face(
+  capsule: (part: FigurePart, layer: Capsule['layer'], from: Point, to: Point) => Capsule,
+  chest: Point,
+  head: Point,
+  h: number,
+): Capsule {
+  const length = Math.hypot(head.x - chest.x, head.y - chest.y) || 1;
+  const [x, y] = [(head.y - chest.y) / length, -(head.x - chest.x) / length];
+  const at = (by: number, down: number): Point => ({
+    x: head.x + (x * by + y * down) * h,
+    y: head.y + (y * by - x * down) * h,
+  });
+  return { ...capsule('head', 'middle', at(0.02, 0.012), at(0.058, 0.016)), fromRadius: 0.04 * h, toRadius: 0.011 * h };
 }
 
 /** The point in front of the face, seen from above. */

@@ -8,8 +8,8 @@ import type { Point } from './skeleton';
 /** A band, a rope or a hand that pulls on the body. */
 export interface Line {
   from: PullPlace;
-  /** A fixed point, shares of height from the first contact, or the same place of the other limb (a loop). */
-  to: readonly [x: number, y: number] | 'other';
+  /** A fixed point, shares of height from the first contact; the same place of the other limb (a loop); or another place of the body. */
+  to: readonly [x: number, y: number] | 'other' | { place: PullPlace };
   /** Resistance of a hand, a partner or a rope, share of body weight, the same all the way; a band when left out. Negative pushes away. */
   resist?: number;
 }
@@ -20,19 +20,29 @@ export interface PlacedLine {
   side: LimbSide;
   from: Point;
   to: Point;
+  /** The place of the body at the other end, which is pulled back as hard. */
+  back?: { at: PullPlace; side: LimbSide };
+}
+
+/** Both hands may hold what runs to one foot. */
+function sideOfEnd(place: PullPlace, side: LimbSide): LimbSide {
+  const sides = pulledSides(place);
+  return sides.includes(side) ? side : (sides[0] as LimbSide);
 }
 
 /** Where a line runs on a placed body, one for each limb it is fixed to. */
 export function placedLines({ skeleton, body }: PlacedBody, line: Line): PlacedLine[] {
-  return pulledSides(line.from).map((side) => ({
-    at: line.from,
-    side,
-    from: pulledPoint(skeleton, line.from, side),
-    to:
-      line.to === 'other'
-        ? pulledPoint(skeleton, line.from, side === 'near' ? 'far' : 'near')
-        : { x: line.to[0] * body.heightM, y: line.to[1] * body.heightM },
-  }));
+  const { to } = line;
+  return pulledSides(line.from).map((side) => {
+    const from = pulledPoint(skeleton, line.from, side);
+    if (to === 'other')
+      return { at: line.from, side, from, to: pulledPoint(skeleton, line.from, side === 'near' ? 'far' : 'near') };
+    if ('place' in to) {
+      const end = sideOfEnd(to.place, side);
+      return { at: line.from, side, from, to: pulledPoint(skeleton, to.place, end), back: { at: to.place, side: end } };
+    }
+    return { at: line.from, side, from, to: { x: to[0] * body.heightM, y: to[1] * body.heightM } };
+  });
 }
 
 const lengthOf = ({ from, to }: PlacedLine) => Math.hypot(to.x - from.x, to.y - from.y);
@@ -46,17 +56,15 @@ export function linePulls(frames: readonly PlacedBody[], line: Line, level: Band
   const shortest = Math.min(...placed.flat().map(lengthOf));
   const restM = Math.max(shortest / tautStretch, 0.05);
   return placed.map((lines, i) =>
-    lines.map((l) => {
+    lines.flatMap((l): Pull[] => {
       const length = lengthOf(l) || 1e-9;
       const share = line.to === 'other' ? 1 : 1 / lines.length;
       const massKg = (frames[i] as PlacedBody).body.massKg;
       const force =
         line.resist === undefined ? bandForceN(level, length / restM) * share : line.resist * massKg * GRAVITY * share;
-      return {
-        at: l.at,
-        side: l.side,
-        forceN: { x: (force * (l.to.x - l.from.x)) / length, y: (force * (l.to.y - l.from.y)) / length },
-      };
+      const forceN = { x: (force * (l.to.x - l.from.x)) / length, y: (force * (l.to.y - l.from.y)) / length };
+      const pull = { at: l.at, side: l.side, forceN };
+      return l.back ? [pull, { ...l.back, forceN: { x: -forceN.x, y: -forceN.y } }] : [pull];
     }),
   );
 }

@@ -92,13 +92,15 @@ export const standingParts: ReadonlySet<string> = new Set(['feet', 'toes', 'heel
 
 function balanceResidual({ body, view, touches, inPassing }: PlacingRequest, skeleton: Skeleton): Residual[] {
   if (inPassing || touches.length === 0) return [];
-  if (touches.some((t) => t.contact.held || !standingParts.has(t.contact.part))) return [];
+  const hanging = touches.every((t) => t.contact.part === 'grip');
+  if (!hanging && touches.some((t) => t.contact.held || !standingParts.has(t.contact.part))) return [];
   const weights = segmentWeights(body, skeleton);
   const { x } = weightedCentre(weights);
   const reach = touches.map((t) => ({
     touch: t,
     x: touchPoint(skeleton, t).x,
-    half: 0.8 * contactHalfLength[t.contact.part] * body.heightM,
+    // A bar gives no moment: who hangs has the weight right under it.
+    half: hanging ? 0 : 0.8 * contactHalfLength[t.contact.part] * body.heightM,
   }));
   const low = Math.min(...reach.map((r) => r.x - r.half));
   const high = Math.max(...reach.map((r) => r.x + r.half));

@@ -2,16 +2,16 @@ import { acrossMoments, type SideOnMoment } from './across';
 import { type CarriedLoad, carried, contactOwner, type OutsideForce, type Pull, pulled } from './outside';
 import { type PlacedBody, standingParts } from './placing';
 import type { LimbSide, View } from './pose';
-import { GRAVITY } from './segments';
+import { GRAVITY, type ScaledBody } from './segments';
 import { jointPoint, type Point, type Skeleton } from './skeleton';
 import { cross, type Reaction, sumOf, supportReactions } from './support';
 import { type LoadedJoint, loadedJoints, segmentWeights, type Weight, weightedCentre } from './weights';
 
 /**
  * Moments that are told apart: bending at each joint, and beside it the side bend and the turn of the trunk, the hip held level from the side,
- * and the upper arm turned about its own length.
+ * the upper arm turned about its own length, and the fingers that hold on.
  */
-export const momentNames = [...loadedJoints, 'trunk-side', 'trunk-twist', 'hip-side', 'shoulder-turn'] as const;
+export const momentNames = [...loadedJoints, 'trunk-side', 'trunk-twist', 'hip-side', 'shoulder-turn', 'grip'] as const;
 export type MomentName = (typeof momentNames)[number];
 export type Moments = Record<MomentName, number>;
 
@@ -28,12 +28,6 @@ export interface Statics {
   tipM: number;
   /** Largest unbalanced force (N) or moment (N m) divided by body weight (N). */
   residual: number;
-}
-
-function _jointPoint(skeleton: Skeleton, side: LimbSide, joint: LoadedJoint): Point {
-  if (joint === 'neck') return skeleton.chest;
-  if (joint === 'trunk') return skeleton.waist;
-  return skeleton[side][joint];
 }
 
 /**
@@ -80,7 +74,10 @@ export function statics(
   return {
     reactions,
     shares: namedShares(reactions, bodyWeightN),
-    momentsNm: named(bending, view, acrossMoments(placedBody, acting, supporting)),
+    momentsNm: {
+      ...named(bending, view, acrossMoments(placedBody, acting, supporting)),
+      grip: gripMoment(still.slice(own.length), reactions, body),
+    },
     bySide,
     centreOfMass,
     tipM,
@@ -116,8 +113,25 @@ function withInertia(
   ];
 }
 
+/** What is held pulls at the middle of the fingers, this far from the knuckles, share of height; common practice, no source. */
+const fingerLever = 0.026;
+
+/** The moment at the knuckles of the harder working hand: everything it carries, is pulled by, or hangs from. */
+function gripMoment(loads: readonly OutsideForce[], reactions: readonly Reaction[], { heightM }: ScaledBody): number {
+  const held = { near: 0, far: 0 };
+  for (const { forceN, owner } of loads)
+    if (owner.side !== 'middle' && owner.distalTo.includes('wrist')) held[owner.side] += Math.hypot(forceN.x, forceN.y);
+  for (const { touch, forceN } of reactions)
+    if (touch.contact.part === 'grip') held[touch.side] += Math.hypot(forceN.x, forceN.y);
+  return Math.max(held.near, held.far) * fingerLever * heightM;
+}
+
 /** What a bending moment of the drawn plane is called, by the view. A turning forearm turns the upper arm about its length. */
-function named(bending: Record<LoadedJoint, number>, view: View, across: Record<SideOnMoment, number>): Moments {
+function named(
+  bending: Record<LoadedJoint, number>,
+  view: View,
+  across: Record<SideOnMoment, number>,
+): Omit<Moments, 'grip'> {
   const turned = { ...bending, 'shoulder-turn': bending.elbow };
   if (view === 'side') return { ...turned, ...across };
   const trunkAndHip = { 'trunk-side': 0, 'trunk-twist': 0, 'hip-side': 0 };

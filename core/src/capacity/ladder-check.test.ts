@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { ladders } from '../exercise/ladders';
 import { library, variantById } from '../exercise/library';
-import { ladderFaults, ladderGaps } from './ladder-check';
+import { ladderFaults, ladderGaps, patternsWithoutLadder } from './ladder-check';
 
 describe('ladders', () => {
   it('rise in computed load or say why not, and hold every rung once', () => {
@@ -18,7 +18,22 @@ describe('ladders', () => {
       { ...hard, easier: easy.id },
     ];
     expect(ladderFaults(turned)[0]?.message).toContain('change places or say why');
-    expect(ladderGaps(library).some((g) => g.easier === 'wall-push-up')).toBe(true);
-    expect(ladderGaps(library).every((g) => g.step > 1 / 3)).toBe(true);
+    const [low, high] = [variantById('wall-walk-half'), variantById('wall-handstand-hold')];
+    if (!low || !high) throw new Error('not in the library');
+    const { harderBecause, ...unexplained } = high;
+    expect(harderBecause).toBeDefined();
+    expect(ladderGaps([low, { ...unexplained, regions: high.regions }])).toMatchObject([
+      { easier: 'wall-walk-half', harder: 'wall-handstand-hold' },
+    ]);
+  });
+
+  it('have no step wider than a third that nothing fills and nobody explains', () => {
+    expect(ladderGaps(library)).toEqual([]);
+  });
+
+  it('lead through every pattern of main work, from brand new without kit to advanced', () => {
+    expect(patternsWithoutLadder(library)).toEqual([]);
+    const shortened = library.map((v) => (v.id === 'pull-up' ? { ...v, harder: 'nothing' } : v));
+    expect(patternsWithoutLadder(shortened)).toEqual(['vertical-pull']);
   });
 });

@@ -1,7 +1,7 @@
 import type { Athlete } from '../athlete/athlete';
 import type { LibraryFault } from '../exercise/check';
 import type { Variant } from '../exercise/variant';
-import { levels } from '../exercise/vocabulary';
+import { type BlockKind, levels, type Pattern } from '../exercise/vocabulary';
 import { relativeLoads } from './relative-load';
 
 /** The athlete on whom ladders are judged: shares of strength, not newton metres, so size matters little. */
@@ -61,13 +61,34 @@ export interface LadderGap {
   step: number;
 }
 
-/** Gaps of the ladders: the easier one takes no load that could be raised until it meets the harder one. */
+/** A weight or a band can be chosen lighter or heavier; a hand that resists can, too. */
+const adjustable = (v: Variant) => v.load !== undefined || v.line !== undefined;
+
+/** Gaps of the ladders: neither neighbour takes a load that could be changed until they meet, and no reason stands beside the step. */
 export function ladderGaps(variants: readonly Variant[]): LadderGap[] {
   const byId = new Map(variants.map((v) => [v.id, v]));
   return variants.flatMap((harder) => {
     const easier = harder.easier ? byId.get(harder.easier) : undefined;
-    if (!easier || easier.load || easier.line?.resist !== undefined || harder.harderBecause) return [];
+    if (!easier || adjustable(easier) || adjustable(harder) || harder.harderBecause) return [];
     const step = ladderLoad(harder) / ladderLoad(easier) - 1;
     return step > widestStep ? [{ easier: easier.id, harder: harder.id, step }] : [];
   });
+}
+
+const mainBlocks: ReadonlySet<BlockKind> = new Set(['power', 'strength', 'prevention', 'trunk']);
+/** Drills are not made harder by load. */
+const drills: ReadonlySet<Pattern> = new Set(['skill', 'pulse', 'quick-feet', 'mobility', 'stretch']);
+const noKit = ({ needs }: Variant) => needs.kit.length === 0 && needs.anchors.length === 0 && !needs.partner;
+
+/** Patterns of main work that no ladder leads through from somebody brand new without kit to somebody advanced. */
+export function patternsWithoutLadder(variants: readonly Variant[]): Pattern[] {
+  const byId = new Map(variants.map((v) => [v.id, v]));
+  const reached = new Set<Pattern>();
+  for (const start of variants) {
+    if (start.easier || start.level !== 'new' || !noKit(start)) continue;
+    for (let v: Variant | undefined = start; v; v = v.harder ? byId.get(v.harder) : undefined)
+      if (v.level === 'advanced' && v.pattern === start.pattern) reached.add(start.pattern);
+  }
+  const main = new Set(variants.filter((v) => v.blocks.some((b) => mainBlocks.has(b))).map((v) => v.pattern));
+  return [...main].filter((pattern) => !drills.has(pattern) && !reached.has(pattern));
 }

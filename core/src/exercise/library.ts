@@ -41,6 +41,7 @@ import hipThrust from './library/hip-thrust';
 import hollow from './library/hollow';
 import jump from './library/jump';
 import kick from './library/kick';
+import kneeStraighten from './library/knee-straighten';
 import kneelingLeanBack from './library/kneeling-lean-back';
 import landing from './library/landing';
 import legCurl from './library/leg-curl';
@@ -56,6 +57,7 @@ import oneSideCarry from './library/one-side-carry';
 import openBook from './library/open-book';
 import overheadPress from './library/overhead-press';
 import paddleStroke from './library/paddle-stroke';
+import partnerHipPress from './library/partner-hip-press';
 import plank from './library/plank';
 import pogo from './library/pogo';
 import proneLetters from './library/prone-letters';
@@ -148,13 +150,13 @@ const families: readonly (readonly Variant[])[] = [
   jump,
   kick,
   kneelingLeanBack,
+  kneeStraighten,
   landing,
   legCurl,
   legLowering,
   legSwing,
   lineHop,
   lunge,
-
   march,
   neckExtension,
   neckHold,
@@ -163,6 +165,7 @@ const families: readonly (readonly Variant[])[] = [
   openBook,
   overheadPress,
   paddleStroke,
+  partnerHipPress,
   plank,
   pogo,
   proneLetters,

@@ -27,6 +27,7 @@ export const momentWords: Record<MomentName, string> = {
   'trunk-twist': 'turn of the trunk',
   'hip-side': 'side of the hip',
   'shoulder-turn': 'turn of the upper arm',
+  grip: 'grip',
 };
 
 const acrossMotion: Partial<Record<`${JointAction['joint']} ${Motion}`, MomentName>> = {
@@ -36,6 +37,7 @@ const acrossMotion: Partial<Record<`${JointAction['joint']} ${Motion}`, MomentNa
   'hip adduction': 'hip-side',
   'shoulder external-rotation': 'shoulder-turn',
   'shoulder internal-rotation': 'shoulder-turn',
+  'wrist grip': 'grip',
 };
 
 /** The moment of the body model that a joint action answers; the shoulder blade is moved from the shoulder. */

@@ -23,6 +23,7 @@ const regionOfMoment: Record<MomentName, Region> = {
   'shoulder-turn': 'shoulder',
   elbow: 'elbow',
   wrist: 'wrist',
+  grip: 'wrist',
   trunk: 'lower-back',
   'trunk-side': 'lower-back',
   'trunk-twist': 'lower-back',

@@ -74,6 +74,7 @@ export const props = [
   'ball',
   'stick',
   'towel',
+  'rag',
   'roller',
   'wheel',
   'cushion',

@@ -71,6 +71,7 @@ export const motions = [
   'lateral-flexion',
   'retraction',
   'protraction',
+  'grip',
 ] as const;
 export type Motion = (typeof motions)[number];
 

@@ -39,6 +39,13 @@ function SupportShape({ kind, width, height }: Support) {
       return <circle cx={0} cy={-h / 2} r={h / 2} {...shape} />;
     case 'soft':
       return <rect x={-w / 2} y={-h} width={w} height={h} rx={h / 2} {...shape} />;
+    case 'hold':
+      return (
+        <g {...shape}>
+          <rect x={-w / 2} y={-h - 16} width={w} height="16" rx="3" />
+          <rect x={-w / 2} y={-h} width="4" height={h} />
+        </g>
+      );
     case 'cloth':
       return <rect x={-w / 2} y={-h} width={w} height={h} fill="var(--laurel)" />;
     case 'seat':
@@ -63,6 +70,8 @@ function HeldShape({ shape, at, to }: Held) {
       return <rect x={-11} y={-9} width="22" height="24" rx="6" fill="var(--bronze)" {...outline} />;
     case 'bar':
       return <line x1={0} x2={long} stroke="var(--bronze)" strokeWidth="3.5" strokeLinecap="round" />;
+    case 'rag':
+      return <line x1={0} x2={long} stroke="var(--laurel)" strokeWidth="8" strokeLinecap="round" />;
     case 'ball':
       return <circle r="11" fill="var(--bronze)" {...outline} />;
     case 'wheel':
@@ -100,6 +109,14 @@ const endsOf = ({ from, to }: FigureFrame['lines'][number]) => ({
   y2: s(-to.y),
 });
 
+/** An arrow as one path, its head at the end. */
+function arrowPath({ from, to }: FigureFrame['presses'][number]): string {
+  const along = Math.atan2(to.y - from.y, to.x - from.x);
+  const barb = (turn: number) =>
+    `${s(to.x - 0.07 * Math.cos(along + turn))} ${s(-(to.y - 0.07 * Math.sin(along + turn)))}`;
+  return `M${s(from.x)} ${s(-from.y)}L${s(to.x)} ${s(-to.y)}M${barb(0.5)}L${s(to.x)} ${s(-to.y)}L${barb(-0.5)}`;
+}
+
 /** Moves what is drawn to another frame of the same film, past React: sixty times a second must not keep the page from answering. */
 function paint(svg: SVGSVGElement, frame: FigureFrame): void {
   const all = (name: string) => svg.querySelectorAll<SVGElement>(`[data-${name}]`);
@@ -113,6 +130,9 @@ function paint(svg: SVGSVGElement, frame: FigureFrame): void {
   });
   frame.lines.forEach((line, i) => {
     set('line', i, endsOf(line));
+  });
+  frame.presses.forEach((press, i) => {
+    set('press', i, { d: arrowPath(press) });
   });
   frame.held.forEach((held, i) => {
     set('held', i, { transform: placeOfHeld(held) });
@@ -164,7 +184,6 @@ export function FigureDrawing({
           <SupportShape {...support} />
         </g>
       ))}
-      {frame.bar && <circle cx={s(frame.bar.x)} cy={s(-frame.bar.y)} r="4" fill="var(--bronze)" />}
       {!above && (
         <line x1={s(left)} x2={s(left + width + 0.16)} y1="1" y2="1" stroke="var(--bronze)" strokeWidth="2.5" />
       )}
@@ -185,8 +204,30 @@ export function FigureDrawing({
           }
         />
       ))}
+      {frame.bar && (
+        <circle
+          cx={s(frame.bar.x)}
+          cy={s(-frame.bar.y)}
+          r="5"
+          fill="var(--bronze)"
+          stroke="var(--paper)"
+          strokeWidth="1"
+        />
+      )}
       {frame.lines.map((line, i) => (
         <line key={i} data-line {...endsOf(line)} stroke="var(--bronze)" strokeWidth="3" strokeDasharray="6 3" />
+      ))}
+      {frame.presses.map((press, i) => (
+        <path
+          key={i}
+          data-press
+          d={arrowPath(press)}
+          fill="none"
+          stroke="var(--bronze)"
+          strokeWidth="4"
+          strokeLinecap="round"
+          strokeLinejoin="round"
+        />
       ))}
       {frame.held.map((held, i) => (
         <g key={i} data-held transform={placeOfHeld(held)}>

@@ -1,5 +1,6 @@
 import type { Extent, FigurePart } from '@tropaeum/core/body/figure';
 import { placedBetween } from '@tropaeum/core/body/motion';
+import type { PlacedBody } from '@tropaeum/core/body/placing';
 import { type AthleteSize, type ScaledBody, scaledBody } from '@tropaeum/core/body/segments';
 import type { Tempo } from '@tropaeum/core/dose/dose';
 import { variantById } from '@tropaeum/core/exercise/library';
@@ -7,7 +8,7 @@ import { type Pace, paceOf } from '@tropaeum/core/exercise/pacing';
 import { placedVariant } from '@tropaeum/core/exercise/placed';
 import { faultFrame } from '@tropaeum/core/exercise/shown';
 import type { Variant } from '@tropaeum/core/exercise/variant';
-import { drawingOf, extentOfFrames, type FigureFrame, workedParts } from './drawing';
+import { drawingOf, extentOfFrames, type FigureFrame, furnished, workedParts } from './drawing';
 
 /** One picture: what is drawn, the box it needs, what is tinted. */
 export interface FigurePicture {
@@ -39,7 +40,8 @@ function filmOf(variant: Variant, body: ScaledBody, loaded: boolean): FigureFilm
     const next = keys[k + 1];
     return next ? Array.from({ length: stepsBetween }, (_, s) => placedBetween(key, next, s / stepsBetween)) : [key];
   });
-  const frames = bodies.map((b) => drawingOf(b, variant, loaded));
+  const drawn = (placed: readonly PlacedBody[]) => placed.map((b) => drawingOf(b, variant, loaded));
+  const frames = furnished(drawn(bodies), drawn(keys));
   return { frames, steps: stepsBetween, extent: extentOfFrames(frames), tinted: workedParts(variant), variant, body };
 }
 
@@ -69,7 +71,7 @@ export function figureStill(variantId: string, size: AthleteSize, loaded: boolea
   const key = keyOf(variantId, near, loaded);
   const known = pictures.get(key);
   if (known) return known;
-  const frames = placedVariant(variant, scaledBody(near)).map((b) => drawingOf(b, variant, loaded));
+  const frames = furnished(placedVariant(variant, scaledBody(near)).map((b) => drawingOf(b, variant, loaded)));
   const frame = frames[1] ?? frames[0];
   if (!frame) return undefined;
   const picture = { frame, extent: extentOfFrames(frames), tinted: workedParts(variant) };
@@ -90,10 +92,9 @@ export function faultPictures(
   const placed = placedVariant(variant, body);
   const form = placed[named < 0 ? placed.length - 1 : named];
   if (!form) return undefined;
-  const [right, wrong] = [form, faultFrame(variant, shown, body)].map((b) => drawingOf(b, variant, false)) as [
-    FigureFrame,
-    FigureFrame,
-  ];
+  const [right, wrong] = furnished(
+    [form, faultFrame(variant, shown, body)].map((b) => drawingOf(b, variant, false)),
+  ) as [FigureFrame, FigureFrame];
   const extent = extentOfFrames([right, wrong]);
   const tinted = workedParts(variant);
   return { right: { frame: right, extent, tinted }, wrong: { frame: wrong, extent, tinted } };

@@ -1,4 +1,5 @@
 import { family } from '../variant';
+import { frame } from './frame';
 import { longBands } from './kit-groups';
 
 export default family(
@@ -55,6 +56,38 @@ export default family(
           },
           on: ['far.foot', 'near.foot'],
         },
+      ],
+    },
+    {
+      id: 'partner-arm-brake',
+      jointActions: ['shoulder external-rotation lengthening', 'shoulder external-rotation shortening'],
+      faults: [{ see: 'Elbow drops below the shoulder', say: 'Rest it on a sofa back; half the pressure.' }],
+      regions: ['shoulder'],
+      name: 'Arm brake against a partner',
+      otherNames: ['manual eccentric external rotation'],
+      purpose: 'the back of the shoulder slows the arm, a person is the load',
+      level: 'intermediate',
+      needs: { kit: [], anchors: [], partner: true },
+      load: { place: 'near-hand', source: 'weight', required: false, maxKg: 1, hands: 1 },
+      line: { from: 'near-hand', to: [1.2, 0.62], resist: 0.03 },
+      dose: '2x8/side 4-0-1 rir3 r45',
+      cues: [
+        'Elbow at shoulder height',
+        'The partner turns the forearm down in four seconds',
+        'Give way slowly, go back alone',
+      ],
+      cautions: [
+        'Agree on the word "stop"; light pressure on the wrist, never a jerk. Sore throwing shoulder: leave out.',
+      ],
+      keyframes: [
+        frame('cocked', 'standing', 'near.toes far.foot', {
+          near: { hip: -12, knee: 14, ankle: 14, shoulder: 92, elbow: 88 },
+          far: { hip: 22, knee: 14, shoulder: 10, elbow: 20 },
+        }),
+        frame('slowed', 'standing', 'near.toes far.foot', {
+          near: { hip: -12, knee: 14, ankle: 14, shoulder: 92, elbow: 20 },
+          far: { hip: 22, knee: 14, shoulder: 10, elbow: 20 },
+        }),
       ],
     },
   ],

@@ -29,13 +29,13 @@ export default family(
       keyframes: [
         frame('rest', 'standing', 'feet', {
           ankle: 4,
-          near: { shoulder: 0, elbow: 94, wrist: 8 },
-          far: { shoulder: 0, elbow: 104, wrist: 8 },
+          near: { shoulder: 0, elbow: 112, wrist: 8 },
+          far: { shoulder: 0, elbow: 118, wrist: 8 },
         }),
         frame('press', 'standing', 'feet', {
           ankle: 4,
-          near: { shoulder: 0, elbow: 100, wrist: 8 },
-          far: { shoulder: 0, elbow: 110, wrist: 8 },
+          near: { shoulder: 0, elbow: 116, wrist: 8 },
+          far: { shoulder: 0, elbow: 122, wrist: 8 },
         }),
       ],
     },
@@ -87,6 +87,34 @@ export default family(
         frame('forward', 'standing', 'far.foot near.toes', {
           far: { hip: 24, knee: 18, shoulder: 20, elbow: 60 },
           near: { hip: -14, knee: 12, ankle: 14, shoulder: 80, elbow: 14 },
+        }),
+      ],
+    },
+    {
+      id: 'high-band-inward-fast',
+      name: 'Fast inward rotation, slow back',
+      otherNames: ['explosive internal rotation at 90'],
+      purpose: 'arm speed in the throwing position, braked on the way back',
+      level: 'advanced',
+      speed: 'fast',
+      blocks: ['power', 'prevention'],
+      position: 'split',
+      needs: { kit: [longBands], anchors: ['door-high', 'post', 'partner'] },
+      load: { place: 'near-hand', source: 'band', required: true, hands: 1 },
+      line: { from: 'near-hand', to: [-0.8, 0.86] },
+      jointActions: ['shoulder internal-rotation stretch-shortening', 'shoulder external-rotation lengthening'],
+      dose: '3x6/side X r45',
+      cues: ['Back to the anchor, elbow at shoulder height', 'Snap forwards', 'Four seconds back'],
+      faults: [{ see: 'Elbow drops', say: 'Lighter band, elbow on a sofa back.' }],
+      cautions: ['Test the anchor before pulling. Sore throwing shoulder: leave out.'],
+      keyframes: [
+        frame('cocked', 'standing', 'far.foot near.toes', {
+          near: { hip: -12, knee: 14, ankle: 14, shoulder: 92, elbow: 90 },
+          far: { hip: 22, knee: 14, shoulder: 20, elbow: 40 },
+        }),
+        frame('snapped', 'standing', 'far.foot near.toes', {
+          near: { hip: -12, knee: 14, ankle: 14, shoulder: 92, elbow: 12 },
+          far: { hip: 22, knee: 14, shoulder: 20, elbow: 40 },
         }),
       ],
     },

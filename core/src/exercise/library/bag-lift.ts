@@ -98,8 +98,8 @@ export default family(
       jointActions: ['knee extension shortening', 'hip extension shortening', 'trunk extension holding'],
       dose: '3x8 3-1-1 rir2 r60',
       keyframes: [
-        frame('tall', 'standing', 'feet', { hip: 6, knee: 6, shoulder: 50, elbow: 80 }),
-        frame('low', 'standing', 'feet', { lean: 34, hip: 108, knee: 104, ankle: 28, shoulder: 62, elbow: 70 }),
+        frame('tall', 'standing', 'feet', { hip: 6, knee: 6, shoulder: 42, elbow: 108 }),
+        frame('low', 'standing', 'feet', { lean: 34, hip: 108, knee: 104, ankle: 28, shoulder: 56, elbow: 104 }),
       ],
     },
     {

@@ -47,5 +47,23 @@ export default family(
         frame('high', 'half kneeling', 'near.foot far.knee far.toes', { trunk: -4, shoulder: 140, elbow: 20 }),
       ],
     },
+    {
+      id: 'band-lift-fast',
+      name: 'Fast half-kneeling band lift',
+      otherNames: ['explosive reverse chop'],
+      purpose: 'turns and rises fast, as in a throw from below',
+      level: 'advanced',
+      speed: 'fast',
+      blocks: ['power', 'trunk'],
+      needs: { kit: [longBands], anchors: ['door-low', 'post'] },
+      line: { from: 'hands', to: [0.62, 0.08] },
+      jointActions: ['trunk rotation shortening', 'trunk extension shortening', 'shoulder flexion shortening'],
+      dose: '3x5/side X r60',
+      cues: ['Up as fast as you can', 'Stop it dead at the top', 'Slow back'],
+      keyframes: [
+        frame('low', 'half kneeling', 'near.foot far.knee far.toes', { trunk: 14, shoulder: 36, elbow: 8 }),
+        frame('high', 'half kneeling', 'near.foot far.knee far.toes', { trunk: -4, shoulder: 144, elbow: 16 }),
+      ],
+    },
   ],
 );

@@ -79,5 +79,23 @@ export default family(
         frame('bent', 'plank', 'toes hands@sofa', { lean: 54, shoulder: 90, elbow: 55 }, { fix: ['hip', 'knee'] }),
       ],
     },
+    {
+      id: 'push-up-narrow-feet-raised',
+      name: 'Narrow push-up, feet on a chair',
+      otherNames: ['decline close push-up'],
+      purpose: 'back of the arm with most of the body on it',
+      position: 'hands-and-feet',
+      level: 'advanced',
+      needs: { kit: [['chair', 'sofa', 'bench']] },
+      jointActions: ['elbow extension shortening', 'shoulder flexion shortening', 'trunk flexion holding'],
+      dose: '3x6 3-0-1 rir2 r75',
+      cues: ['Hands under the shoulders, elbows back', 'One line from heel to head', 'Three seconds down'],
+      faults: [{ see: 'Hips sag', say: 'Feet back to the floor.', shown: { change: { hip: -22, trunk: -10 } } }],
+      cautions: ['The chair must not slide or tip.'],
+      keyframes: [
+        frame('top', 'plank', 'toes@chair hands', { lean: 90, shoulder: 90 }, { fix: ['hip', 'knee'] }),
+        frame('bottom', 'plank', 'toes@chair hands', { lean: 98, shoulder: -2, elbow: 112 }, { fix: ['hip', 'knee'] }),
+      ],
+    },
   ],
 );

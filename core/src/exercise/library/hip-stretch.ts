@@ -25,16 +25,16 @@ export default family(
       needs: { kit: [['sofa', 'chair', 'bench']] },
       jointActions: ['hip flexion lengthening', 'knee extension lengthening'],
       keyframes: [
-        frame('easy', 'half kneeling', 'near.foot far.knee', {
+        frame('easy', 'half kneeling', 'near.foot far.knee far.toes@sofa', {
           lean: 24,
           near: { hip: 112, knee: 92 },
-          far: { hip: 8, knee: 134, ankle: -40 },
+          far: { hip: 8, knee: 130, ankle: -60 },
           shoulder: 30,
         }),
-        frame('tall', 'half kneeling', 'near.foot far.knee', {
+        frame('tall', 'half kneeling', 'near.foot far.knee far.toes@sofa', {
           lean: 6,
           near: { hip: 96, knee: 92 },
-          far: { hip: -8, knee: 136, ankle: -40 },
+          far: { hip: -8, knee: 132, ankle: -60 },
           shoulder: 16,
         }),
       ],
@@ -48,6 +48,7 @@ export default family(
       regions: ['hamstring'],
       needs: { kit: [['towel', 'band-long', 'tights']] },
       prop: 'strap',
+      line: { from: 'hands', to: { place: 'near-foot' }, resist: 0.04 },
       jointActions: ['hip extension lengthening', 'knee flexion lengthening'],
       keyframes: [
         frame('up', 'supine', 'back seat far.heel', {

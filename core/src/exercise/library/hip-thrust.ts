@@ -62,5 +62,43 @@ export default family(
         ),
       ],
     },
+    {
+      id: 'feet-and-shoulders-raised-thrust',
+      name: 'Single-leg thrust between two seats',
+      otherNames: ['double-raised single-leg hip thrust'],
+      purpose: 'hip drive of one leg through its whole range',
+      level: 'advanced',
+      side: 'single',
+      needs: {
+        kit: [
+          ['sofa', 'bench', 'chair'],
+          ['chair', 'bench', 'step'],
+        ],
+      },
+      load: { place: 'hips', source: 'weight', required: false, hands: 2 },
+      regions: ['hip+high', 'hamstring+high'],
+      dose: '3x6/side 3-1-1 rir2 r75',
+      jointActions: ['hip extension shortening', 'knee flexion holding'],
+      cues: ['Heel on the second seat, hip below both', 'Push the heel down, ribs stay low', 'Pelvis level at the top'],
+      cautions: ['Both seats against a wall or held: they must not slide.'],
+      keyframes: [
+        frame('down', 'hook lying', 'back@sofa near.heel@chair', {
+          lean: -56,
+          hip: 74,
+          knee: 60,
+          neck: 20,
+          shoulder: 20,
+          far: { hip: 100, knee: 84 },
+        }),
+        frame('up', 'hook lying', 'back@sofa near.heel@chair', {
+          lean: -86,
+          hip: 8,
+          knee: 34,
+          neck: 20,
+          shoulder: 10,
+          far: { hip: 84, knee: 90 },
+        }),
+      ],
+    },
   ],
 );

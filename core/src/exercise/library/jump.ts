@@ -315,5 +315,49 @@ export default family(
         ),
       ],
     },
+    {
+      id: 'low-jump',
+      name: 'Low jump and quiet landing',
+      otherNames: ['first jump', 'learn-to-land jump'],
+      purpose: 'a first jump: leave the floor a little, land without a sound',
+      regions: ['knee+landing', 'ankle+landing'],
+      impactContacts: 1,
+      jointActions: [
+        'knee extension stretch-shortening',
+        'ankle extension stretch-shortening',
+        'knee extension lengthening',
+      ],
+      dose: '2x5 r45',
+      cues: [
+        "A hand's height is enough",
+        'Land on the whole forefoot, then the heels',
+        'Knees over the toes, still for two',
+      ],
+      faults: [
+        {
+          see: 'Lands on straight legs',
+          say: 'Sit into it; nobody may hear you.',
+          shown: { change: { lean: 6, hip: 10, knee: 10, ankle: 0 } },
+        },
+      ],
+      cautions: ['Not with a sore or swollen knee; a floor that gives a little, no socks.'],
+      keyframes: [
+        frame(
+          'dip',
+          'standing',
+          'feet',
+          { lean: 20, hip: 44, knee: 46, ankle: 22, shoulder: -10 },
+          { inPassing: true },
+        ),
+        frame('up', 'standing', '', { lean: 2, hip: 4, knee: 6, ankle: -30, shoulder: 40 }, { airborne: 0.05 }),
+        frame(
+          'landed',
+          'standing',
+          'feet',
+          { lean: 24, hip: 52, knee: 54, ankle: 24, shoulder: 20 },
+          { inPassing: true },
+        ),
+      ],
+    },
   ],
 );

@@ -22,7 +22,7 @@ export default family(
       otherNames: ['lateral line hops'],
       purpose: 'quick side-to-side feet',
       view: 'front',
-      level: 'beginner',
+      level: 'new',
       dose: '3x20c r45',
       keyframes: [
         frame('one side', 'standing', 'feet', { lean: 3, hip: 4, shoulder: 24, elbow: 70 }, { inPassing: true }),

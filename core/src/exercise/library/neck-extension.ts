@@ -59,5 +59,23 @@ export default family(
         frame('straight', 'standing', 'feet', { neck: 0, shoulder: 84, elbow: 56 }),
       ],
     },
+    {
+      id: 'partner-neck-back-surprise',
+      name: 'Neck hold, changing pushes from behind',
+      otherNames: ['reactive neck extension'],
+      purpose: 'the back of the neck braces before a knock arrives',
+      position: 'both-feet',
+      level: 'advanced',
+      needs: { partner: true },
+      jointActions: ['neck extension holding'],
+      line: { from: 'head', to: [1, 0.93], resist: 0.06 },
+      dose: '3x10s r30',
+      cues: ['Brace, chin in', 'The hand comes lightly at changing moments', 'The head does not move'],
+      cautions: ['Only after weeks of still holds; agree on "stop". After a knock to the head: leave out.'],
+      keyframes: [
+        frame('ready', 'athletic stance', 'feet', { lean: 12, hip: 24, knee: 24, ankle: 12 }),
+        frame('braced', 'athletic stance', 'feet', { lean: 12, hip: 24, knee: 24, ankle: 12, neck: -4 }),
+      ],
+    },
   ],
 );

@@ -67,5 +67,23 @@ export default family(
         frame('hold', 'standing', 'feet', { neck: 4, shoulder: 10 }),
       ],
     },
+    {
+      id: 'partner-neck-side-surprise',
+      name: 'Neck hold, changing pushes from the side',
+      otherNames: ['reactive lateral neck'],
+      purpose: 'the side of the neck braces before a knock arrives',
+      position: 'both-feet',
+      level: 'advanced',
+      needs: { partner: true },
+      jointActions: ['neck lateral-flexion holding'],
+      line: { from: 'head', to: [-1, 0.93], resist: 0.1 },
+      dose: '3x10s/side r30',
+      cues: ['Brace, eyes level', 'The hand comes lightly at changing moments', 'The head does not move'],
+      cautions: ['Only after weeks of still holds; agree on "stop". After a knock to the head: leave out.'],
+      keyframes: [
+        frame('ready', 'standing', 'feet', { hip: 10, knee: 10, shoulder: 20, elbow: 60 }),
+        frame('braced', 'standing', 'feet', { hip: 10, knee: 10, shoulder: 20, elbow: 60, neck: 5 }),
+      ],
+    },
   ],
 );

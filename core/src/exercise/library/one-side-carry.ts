@@ -13,7 +13,7 @@ export default family(
     regions: ['lower-back', 'hip', 'wrist'],
     needs: { kit: [handWeights] },
     load: { place: 'near-hand', source: 'weight', required: true, hands: 1 },
-    jointActions: ['trunk lateral-flexion holding', 'wrist flexion holding', 'hip abduction holding'],
+    jointActions: ['trunk lateral-flexion holding', 'wrist grip holding', 'hip abduction holding'],
     cues: ['Stand as tall as without the weight', 'Shoulders level', 'Slow, quiet steps'],
     faults: [{ see: 'Body leans away from the weight', say: 'Lighter; grow tall.' }],
     sources: ['McGill 2009 (suitcase carry; value from memory)'],
@@ -28,7 +28,7 @@ export default family(
       level: 'beginner',
       speed: 'slow',
       dose: '3x30s/side r30',
-      jointActions: ['trunk lateral-flexion holding', 'wrist flexion holding'],
+      jointActions: ['trunk lateral-flexion holding', 'wrist grip holding'],
       keyframes: [
         frame('hold', 'standing', 'feet', { near: { shoulder: 2 }, far: { shoulder: 2 } }),
         frame('taller', 'standing', 'feet', { near: { shoulder: 0 }, far: { shoulder: 4 }, neck: -4 }),

@@ -41,5 +41,32 @@ export default family(
         frame('up', 'prone', 'seat knees insteps', { trunk: -8, shoulder: -22, elbow: 0 }),
       ],
     },
+    {
+      id: 'prone-drop-catch',
+      name: 'Lying drop and catch',
+      otherNames: ['prone ball drops', 'reverse catch'],
+      purpose: 'the arm brake answers fast, for throwers and servers',
+      level: 'advanced',
+      pattern: 'shoulder-external-rotation',
+      speed: 'fast',
+      side: 'single',
+      needs: { kit: [['ball', 'can', 'bottle', 'medicine-ball']] },
+      load: { place: 'near-hand', source: 'weight', required: false, maxKg: 1, hands: 1 },
+      jointActions: ['shoulder external-rotation stretch-shortening', 'scapula retraction holding'],
+      dose: '2x15s!/side r30',
+      cues: ['Arm out over the edge, elbow square', 'Let go, catch again at once', 'The shoulder does not sink'],
+      faults: [{ see: 'Shoulder shrugs to the ear', say: 'Slower, lighter thing.' }],
+      cautions: ['Nothing over 1 kg and nothing that breaks. Sore throwing shoulder: leave out.'],
+      keyframes: [
+        frame('let go', 'prone', 'chest@sofa seat@sofa knees@sofa', {
+          near: { shoulder: 92, elbow: 84 },
+          far: { shoulder: 170 },
+        }),
+        frame('caught', 'prone', 'chest@sofa seat@sofa knees@sofa', {
+          near: { shoulder: 92, elbow: 70 },
+          far: { shoulder: 170 },
+        }),
+      ],
+    },
   ],
 );

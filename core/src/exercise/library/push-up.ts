@@ -281,5 +281,22 @@ export default family(
         frame('bottom', 'plank', 'toes hands@worktop', { lean: 50, shoulder: 12, elbow: 84 }, { fix: ['hip', 'knee'] }),
       ],
     },
+    {
+      id: 'wall-push-up-far',
+      name: 'Wall push-up, feet far',
+      otherNames: ['deep wall press', 'leaning wall press-up'],
+      purpose: 'pressing between the wall and the worktop',
+      position: 'both-feet',
+      regions: ['shoulder', 'wrist'],
+      needs: { wall: true },
+      wall: 0.54,
+      dose: '3x15 2-0-1 rir2 r45',
+      cues: ['Two steps from the wall, heels may lift', 'One line from heel to head', 'Chest goes first'],
+      cautions: ['Shoes or bare feet that grip; socks slide.'],
+      keyframes: [
+        frame('tall', 'standing', 'toes hands@wall', { lean: 24, shoulder: 84, elbow: 8, wrist: 76, ankle: -6 }),
+        frame('close', 'standing', 'toes hands@wall', { lean: 32, shoulder: 44, elbow: 80, wrist: 76, ankle: 2 }),
+      ],
+    },
   ],
 );

@@ -20,6 +20,7 @@ export default family(
       name: 'Side plank, forearm on a sofa',
       otherNames: ['supported side plank'],
       purpose: 'side of the trunk, first step',
+      level: 'beginner',
       needs: { kit: [['sofa', 'bench', 'chair', 'stairs']] },
       dose: '2x30s/side r20',
       cues: ['Straight from ankle to head', 'Hip forward', 'Push the sofa away'],

@@ -191,5 +191,33 @@ export default family(
         }),
       ],
     },
+    {
+      id: 'cushion-stand-eyes-closed',
+      planes: ['frontal', 'sagittal'],
+      jointActions: ['hip abduction holding', 'ankle extension holding'],
+      name: 'Single-leg stand on a cushion, eyes closed',
+      otherNames: ['soft-ground blind balance'],
+      purpose: 'the ankle answers without eyes and without firm ground',
+      level: 'advanced',
+      needs: { kit: [['cushion', 'unstable-pad', 'mat']] },
+      dose: '3x20s/side r30',
+      cues: ['Steady first, then close the eyes', 'Knee soft, over the foot', 'Open them before you fall'],
+      faults: [{ see: 'Foot grips and rolls', say: 'Eyes open again, firm floor.' }],
+      cautions: ['Next to a wall; open the eyes to stop.'],
+      keyframes: [
+        frame('steady', 'standing', 'near.foot@cushion', {
+          near: { hip: 8, knee: 12, ankle: 4 },
+          far: { hip: 34, knee: 66 },
+          shoulder: 20,
+          elbow: 20,
+        }),
+        frame('eyes closed', 'standing', 'near.foot@cushion', {
+          near: { hip: 10, knee: 16, ankle: 6 },
+          far: { hip: 40, knee: 74 },
+          shoulder: 34,
+          elbow: 20,
+        }),
+      ],
+    },
   ],
 );

@@ -95,8 +95,8 @@ export default family(
       needs: { kit: [['step', 'plate', 'mat', 'stairs']] },
       dose: '3x12 3-1-1 rir2 r60',
       keyframes: [
-        frame('tall', 'standing', 'toes', { hip: 4, knee: 4, ankle: -22, shoulder: 40 }),
-        frame('low', 'standing', 'toes', { lean: 22, hip: 104, knee: 118, ankle: 14, shoulder: 85 }),
+        frame('tall', 'standing', 'heels@book toes', { hip: 4, knee: 4, ankle: -8, shoulder: 40 }),
+        frame('low', 'standing', 'heels@book toes', { lean: 22, hip: 104, knee: 118, ankle: 24, shoulder: 85 }),
       ],
     },
     {

@@ -76,7 +76,7 @@ export default family(
       name: 'Step-down from a chair',
       otherNames: ['high step-down'],
       purpose: 'one leg brakes a deep lowering',
-      level: 'advanced',
+      level: 'intermediate',
       needs: { kit: [['chair', 'bench']] },
       cues: ['Four seconds', 'Sit back', 'Touch the floor without weight'],
       faults: [{ see: 'Drops the last part', say: 'Lower step.' }],

@@ -57,5 +57,19 @@ export default family(
         frame('up', 'prone', 'seat@sofa chest@sofa', { hip: -4, knee: 4, shoulder: 150 }),
       ],
     },
+    {
+      id: 'swimmer-sweep',
+      name: 'Lying sweep, front to back',
+      otherNames: ['prone snow angel', 'swimmer circles'],
+      purpose: 'back and blades hold while the arms travel',
+      level: 'intermediate',
+      jointActions: ['trunk extension holding', 'shoulder extension shortening', 'scapula retraction shortening'],
+      dose: '3x8 2-1-2 rir3 r30',
+      cues: ['Hands off the floor all the way', 'Arms long, thumbs up', 'Forehead low'],
+      keyframes: [
+        frame('front', 'prone', 'seat insteps', { trunk: -12, shoulder: 184 }),
+        frame('back', 'prone', 'seat insteps', { trunk: -14, shoulder: -10 }),
+      ],
+    },
   ],
 );

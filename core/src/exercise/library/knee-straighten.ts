@@ -1,0 +1,105 @@
+import { family } from '../variant';
+import { frame } from './frame';
+
+export default family(
+  'knee-straighten',
+  {
+    pattern: 'knee-dominant',
+    planes: ['sagittal'],
+    blocks: ['activate', 'prevention'],
+    side: 'single',
+    speed: 'slow',
+    jointActions: ['knee extension shortening', 'knee extension lengthening'],
+    load: { place: 'ankles', source: 'weight', required: false, maxKg: 1.5, hands: 1, with: ['ankle-weight'] },
+    regions: ['knee'],
+    cues: ['Straighten fully, toes up', 'Hold two', 'Lower slowly'],
+  },
+  [
+    {
+      id: 'knee-press-down',
+      name: 'Knee press into a rolled towel',
+      otherNames: ['quad set', 'short-arc press'],
+      purpose: 'the front of the thigh wakes after a knee has been quiet',
+      position: 'sitting',
+      needs: { kit: [['towel', 'cushion']] },
+      jointActions: ['knee extension holding'],
+      dose: '3x10s/side r15',
+      cues: ['Towel under the knee', 'Press it flat, kneecap moves up', 'Hold, breathe'],
+      faults: [{ see: 'Hip does the pressing', say: 'Heel stays light; think of the kneecap.' }],
+      cautions: ['After an operation only as the clinician allows; swelling or sharp pain: stop.'],
+      keyframes: [
+        frame('soft', 'long sitting', 'seat heels', {
+          lean: -16,
+          hip: 74,
+          near: { knee: 22 },
+          far: { knee: 4 },
+          shoulder: 24,
+          elbow: 8,
+        }),
+        frame('pressed', 'long sitting', 'seat heels', {
+          lean: -16,
+          hip: 74,
+          near: { knee: 4, ankle: 16 },
+          far: { knee: 4 },
+          shoulder: 24,
+          elbow: 8,
+        }),
+      ],
+    },
+    {
+      id: 'sitting-knee-straighten',
+      name: 'Sitting knee straightening',
+      otherNames: ['seated leg extension', 'chair leg raise'],
+      purpose: 'front of the thigh alone, for a knee on its way back',
+      position: 'sitting',
+      needs: { kit: [['chair', 'sofa', 'bench', 'stairs']] },
+      dose: '2x12/side 2-2-3 rir3 r30',
+      faults: [
+        {
+          see: 'Back rounds and leans away',
+          say: 'Sit tall, straighten less.',
+          shown: { change: { trunk: 26, lean: -18 } },
+        },
+      ],
+      cautions: [
+        'After an operation only as the clinician allows; swelling or sharp pain: stop. The chair must not slide.',
+      ],
+      keyframes: [
+        frame('bent', 'standing', 'seat@chair far.foot', {
+          lean: 2,
+          near: { hip: 96, knee: 108 },
+          far: { hip: 88, knee: 88 },
+          shoulder: 6,
+          elbow: 10,
+        }),
+        frame('straight', 'standing', 'seat@chair far.foot', {
+          lean: 0,
+          near: { hip: 88, knee: 6, ankle: 14 },
+          far: { hip: 88, knee: 88 },
+          shoulder: 6,
+          elbow: 10,
+        }),
+      ],
+    },
+    {
+      id: 'tall-kneeling-sit-back',
+      name: 'Kneeling sit back and up',
+      otherNames: ['kneeling hip and knee rock'],
+      purpose: 'knees bend under control with the hands to help',
+      position: 'kneeling',
+      side: 'both',
+      level: 'beginner',
+      needs: { kit: [['cushion', 'mat']] },
+      jointActions: ['knee extension lengthening', 'hip extension shortening'],
+      regions: ['knee+deep', 'hip'],
+      dose: '2x10 3-1-2 rir3 r30',
+      cues: ['Sit back towards the heels', 'Stop where it stays easy', 'Drive up through the hips'],
+      faults: [{ see: 'Drops the last part', say: 'Shorter way, cushion on the heels.' }],
+      cautions: ['Kneel on something soft. Knee pain above 2 or a stiff operated knee: leave out.'],
+      keyframes: [
+        frame('tall', 'tall kneeling', 'knees insteps', { shoulder: 60 }),
+        frame('back', 'tall kneeling', 'knees insteps', { lean: 30, hip: 96, knee: 138, shoulder: 84 }),
+      ],
+    },
+  ],
+);
