@@ -5,6 +5,7 @@ import type { PoseChanges } from '../body/pose';
 import type { Dose } from '../dose/dose';
 import { parseDose } from '../dose/notation';
 import { requiredCautions } from './cautions';
+import { completedFaults } from './faults';
 import { computedRegions } from './regions';
 import {
   type Anchor,
@@ -61,8 +62,8 @@ export interface LoadRule {
 export interface Fault {
   see: string;
   say: string;
-  /** What it looks like: changes on top of a keyframe, the last one when none is named. */
-  shown?: { at?: string; change: PoseChanges };
+  /** What it looks like: other angles in a keyframe, the last one when none is named, and angles that come on top of its own. */
+  shown?: { at?: string; change: PoseChanges; add?: PoseChanges };
 }
 
 /** Something held or stood on that the kit list alone does not tell how to draw. */
@@ -201,6 +202,7 @@ function read(familyId: string, written: WrittenVariant): Variant {
     needs: { ...noNeeds, ...needs },
     dose: parseDose(dose),
   };
+  variant.faults = completedFaults(variant);
   variant.cautions = [...cautions, ...requiredCautions(variant).map((c) => c.text)];
   return variant;
 }

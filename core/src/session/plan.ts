@@ -3,6 +3,7 @@ import { printTempo } from '../dose/notation';
 import { itemSeconds } from '../dose/time';
 import { zoneOf } from '../dose/zone';
 import type { Variant } from '../exercise/variant';
+import { cautionOfLoad } from '../kit/replacements';
 import { type Check, checksOf } from './checks';
 import { type Column, columnOf, contactsOf, mainBlocks } from './column';
 import type { Proof, Refusal } from './compose';
@@ -145,6 +146,13 @@ function workFields({
   return amount;
 }
 
+/** The cautions of the movement, and of the thing at home that gives its load. */
+function cautionsOf(variant: Variant, load: Choice['load']): string[] {
+  // Bands carry their own caution already.
+  const ofLoad = load?.kg === undefined ? undefined : cautionOfLoad(load.with);
+  return [...variant.cautions, ...(ofLoad ? [ofLoad] : [])];
+}
+
 function itemOf(
   context: Context,
   column: Column,
@@ -186,7 +194,7 @@ function itemOf(
     reason: reasonFor(context, column.group, variant, choice, effort),
     cues: [...variant.cues],
     faults: variant.faults.map((f) => `${f.see}: ${f.say}`),
-    cautions: [...variant.cautions],
+    cautions: cautionsOf(variant, load),
     ...(variant.easier ? { easier: variant.easier } : {}),
     ...(variant.harder ? { harder: variant.harder } : {}),
     ...(choice.pinned ? { pinned: true } : {}),

@@ -15,7 +15,9 @@ export default family(
       'trunk extension holding',
     ],
     cues: ['One line from heel to head', 'Blades first, then elbows', 'Two seconds down'],
-    faults: [{ see: 'Hips sag', say: 'Stand more upright, squeeze the seat.', shown: { change: { hip: 40 } } }],
+    faults: [
+      { see: 'Hips sag', say: 'Stand more upright, squeeze the seat.', shown: { change: {}, add: { hip: 24 } } },
+    ],
     cautions: ['Test the fixing with your whole weight, slowly, before the first set.'],
   },
   [
@@ -148,6 +150,13 @@ export default family(
       needs: { kit: [longBands] },
       load: { place: 'hands', source: 'band', required: true, hands: 2 },
       line: { from: 'hands', to: [0.56, 0.1] },
+      faults: [
+        {
+          see: 'Trunk rocks back to pull',
+          say: 'Sit tall; a lighter band.',
+          shown: { change: {}, add: { lean: -22 } },
+        },
+      ],
       dose: '3x12 1-1-2 rir2 r45',
       keyframes: [
         frame('long', 'long sitting', 'seat heels', { lean: 8, hip: 98, knee: 6, shoulder: 74, elbow: 4 }),
