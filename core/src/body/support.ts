@@ -1,6 +1,6 @@
 import { type ContactPart, contactHalfLength } from './contact';
 import type { OutsideForce } from './outside';
-import { type PlacedBody, standingParts, type Touch, touchPoint } from './placing';
+import { type PlacedBody, type Touch, touchPoint } from './placing';
 import type { Point } from './skeleton';
 
 export interface Reaction {
@@ -13,7 +13,6 @@ export interface Reaction {
   momentNm: number;
 }
 
-/** Contacts of both sides in one place are one name; apart they are told by "front" and "rear". */
 /** Names that a coach would use: whatever part of the foot it is, it is the feet. */
 const spokenNames: Partial<Record<ContactPart, string>> = {
   toes: 'feet',
@@ -23,10 +22,13 @@ const spokenNames: Partial<Record<ContactPart, string>> = {
   elbows: 'forearms',
 };
 
+const spoken = ({ contact }: Touch): string => spokenNames[contact.part] ?? contact.part;
+
+/** Contacts of both sides in one place are one name; apart they are told by "front" and "rear". */
 function contactNames(touches: readonly Touch[], at: readonly Point[], apartM: number): string[] {
   return touches.map((touch, i) => {
-    const twin = touches.findIndex((t) => t.contact.part === touch.contact.part && t.side !== touch.side);
-    const name = spokenNames[touch.contact.part] ?? touch.contact.part;
+    const name = spoken(touch);
+    const twin = touches.findIndex((t) => spoken(t) === name && t.side !== touch.side);
     if (twin < 0) return name;
     const distance = (at[i] as Point).x - (at[twin] as Point).x;
     if (Math.abs(distance) < apartM) return name;
@@ -37,6 +39,8 @@ function contactNames(touches: readonly Touch[], at: readonly Point[], apartM: n
 /** How readily a contact takes force along its line, across it, and as a moment of its own: the last only when nothing else can. */
 const alongFreedom = 1;
 const acrossFreedom = 0.02;
+/** Legs push part of the way towards the centre of mass: shear of a seventh of body weight in a split stance; common practice, no source. */
+const legAcrossFreedom = 0.2;
 const footFrictionFreedom = 1;
 /** A head that rests carries little more than itself. */
 const headFreedom = 0.05;
@@ -46,6 +50,8 @@ const momentFreedom = 1e-6;
 /** Lines steeper than this from the surface's normal would slip; tangent of the angle, dry skin or rubber on a household floor, common practice, no source. */
 const frictionTangent = 0.7;
 
+/** What a leg ends in: somebody who stands on these alone stands on the legs. */
+const legParts = new Set<ContactPart>(['feet', 'toes', 'heels', 'insteps', 'knees']);
 const armParts = new Set<ContactPart>(['hands', 'forearms', 'elbows', 'grip']);
 
 /** Direction of a contact's force, how readily it takes force along it, and across it. */
@@ -57,8 +63,8 @@ interface SupportLine {
 
 /**
  * The line that a contact's force is taken to run along where equilibrium alone does not decide it, and how readily it leaves that line.
- * Arms push and pull along the line to their shoulder, which spares the shoulder; who stands on feet alone pushes towards the centre
- * of mass, as in walking and cutting (Maus and others 2010); everything else presses straight onto its surface.
+ * Arms push and pull along the line to their shoulder, which spares the shoulder; who stands on the legs alone pushes part of the way
+ * towards the centre of mass, as in walking and cutting (Maus and others 2010); everything else presses straight onto its surface.
  */
 function lineOf(touch: Touch, at: Point, placedBody: PlacedBody, centre: Point): SupportLine {
   const { skeleton, touches, view } = placedBody;
@@ -70,8 +76,8 @@ function lineOf(touch: Touch, at: Point, placedBody: PlacedBody, centre: Point):
     return { along: tilted(at, shoulder, held), across: acrossFreedom };
   }
   if (part === 'head') return { along: { x: 0, y: 1 }, across: acrossFreedom, readily: headFreedom };
-  const feetAlone = touches.every((t) => standingParts.has(t.contact.part) && t.contact.surface !== 'wall');
-  if (feetAlone) return { along: tilted(at, centre, false), across: footFrictionFreedom };
+  const feetAlone = touches.every((t) => legParts.has(t.contact.part) && t.contact.surface !== 'wall');
+  if (feetAlone) return { along: tilted(at, centre, false), across: legAcrossFreedom };
   return { along: { x: 0, y: 1 }, across: footFrictionFreedom };
 }
 

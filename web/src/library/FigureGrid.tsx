@@ -7,8 +7,8 @@ import { Figure, usualSize } from '../ui/Figure';
 import { words } from '../ui/words';
 import type { Shown } from './use-library';
 
-const cellWidth = 178;
-const cellHeight = 202;
+const cellWidth = 168;
+const cellHeight = 190;
 
 interface GridProps {
   shown: readonly Shown[];
@@ -80,7 +80,7 @@ function Cell({
         playing={looking}
         {...(variant.dose.tempo ? { tempo: variant.dose.tempo } : {})}
         leastHeightM={1.5}
-        className={`pointer-events-none h-28 w-full ${barred ? 'opacity-50' : ''}`}
+        className={`pointer-events-none h-26 w-full ${barred ? 'opacity-50' : ''}`}
       />
       <span className="head mt-1.5 line-clamp-2 text-[0.92rem] leading-tight">
         {own && <span className="text-bronze">Ours: </span>}

@@ -15,10 +15,18 @@ interface PlotProps {
   names: readonly MomentName[];
   start: string;
   end: string;
+  /** Where on the way the figure stands, share; nothing while it moves. */
+  at?: number;
+}
+
+/** The largest on the way, or where the figure stands. */
+function momentAt(range: readonly MomentsAt[], name: MomentName, at: number | undefined): number {
+  if (at === undefined) return Math.max(...range.map((r) => r.moments[name]));
+  return range[Math.round(at * (range.length - 1))]?.moments[name] ?? 0;
 }
 
 /** Joint moments from the first keyframe to the last, for this body. */
-export function MomentPlot({ range, names, start, end }: PlotProps) {
+export function MomentPlot({ range, names, start, end, at }: PlotProps) {
   if (names.length === 0)
     return (
       <p className="mt-1 text-quiet">No joint holds anything to speak of: the work is in starting and stopping.</p>
@@ -51,6 +59,7 @@ export function MomentPlot({ range, names, start, end }: PlotProps) {
               label={{ value: 'N m', position: 'insideTopLeft', fill: 'var(--quiet)', fontSize: 12, dx: 46 }}
             />
             <ReferenceLine y={0} stroke="var(--stone)" />
+            {at !== undefined && <ReferenceLine x={at * 100} stroke="var(--bronze)" strokeWidth={2} />}
             <Tooltip
               contentStyle={{ background: 'var(--lit)', border: '1px solid var(--stone)', fontSize: 13 }}
               labelFormatter={(v) => `${v} % of the way`}
@@ -84,7 +93,7 @@ export function MomentPlot({ range, names, start, end }: PlotProps) {
                 strokeWidth="2.5"
               />
             </svg>
-            {momentWords[name]} {Math.max(...range.map((r) => r.moments[name])).toFixed(0)} N m
+            {momentWords[name]} {momentAt(range, name, at).toFixed(0)} N m{at === undefined ? ' at most' : ''}
           </span>
         ))}
       </figcaption>

@@ -1,10 +1,11 @@
 import { capsulePath } from '@tropaeum/core/body/figure';
 import type { AthleteSize } from '@tropaeum/core/body/segments';
 import type { Tempo } from '@tropaeum/core/dose/dose';
+import type { Loading } from '@tropaeum/core/exercise/moments';
 import { keyframeAt } from '@tropaeum/core/exercise/pacing';
-import { type Ref, useEffect, useRef } from 'react';
-import type { FigureFrame, Held, Support } from './drawing';
-import { type FigureFilm, type FigurePicture, figureFilm, figureStill, filmPace } from './figure-frames';
+import { type Ref, useEffect, useMemo, useRef } from 'react';
+import type { FigureFrame, Held, Ring, Support } from './drawing';
+import { type FigureFilm, type FigurePicture, figureFilm, figureStill, filmPace, weighedFilm } from './figure-frames';
 
 const scale = 100;
 export const usualSize: AthleteSize = { heightCm: 175, massKg: 70 };
@@ -20,6 +21,8 @@ interface FigureProps {
   /** Share of the way, 0 to 1, when something else beats the time. */
   at?: number;
   leastHeightM?: number;
+  /** Joints are drawn as large as they work under this load. */
+  weighed?: Loading;
   className?: string;
 }
 
@@ -117,6 +120,11 @@ function arrowPath({ from, to }: FigureFrame['presses'][number]): string {
   return `M${s(from.x)} ${s(-from.y)}L${s(to.x)} ${s(-to.y)}M${barb(0.5)}L${s(to.x)} ${s(-to.y)}L${barb(-0.5)}`;
 }
 
+/** A disc is as large as its joint works: area with the share of a typical most. */
+function placeOfRing({ at, share }: Ring): string {
+  return `translate(${s(at.x)} ${s(-at.y)}) scale(${(0.085 * scale * Math.sqrt(Math.min(share, 1.5))).toFixed(2)})`;
+}
+
 /** Moves what is drawn to another frame of the same film, past React: sixty times a second must not keep the page from answering. */
 function paint(svg: SVGSVGElement, frame: FigureFrame): void {
   const all = (name: string) => svg.querySelectorAll<SVGElement>(`[data-${name}]`);
@@ -136,6 +144,9 @@ function paint(svg: SVGSVGElement, frame: FigureFrame): void {
   });
   frame.held.forEach((held, i) => {
     set('held', i, { transform: placeOfHeld(held) });
+  });
+  frame.rings?.forEach((ring, i) => {
+    set('ring', i, { transform: placeOfRing(ring) });
   });
   frame.supports.forEach((support, i) => {
     set('support', i, { transform: placeOfSupport(support) });
@@ -204,6 +215,18 @@ export function FigureDrawing({
           }
         />
       ))}
+      {frame.rings?.map((ring, i) => (
+        <circle
+          key={i}
+          data-ring
+          r="1"
+          transform={placeOfRing(ring)}
+          fill="var(--oxide)"
+          stroke="var(--lit)"
+          strokeWidth="2"
+          vectorEffect="non-scaling-stroke"
+        />
+      ))}
       {frame.bar && (
         <circle
           cx={s(frame.bar.x)}
@@ -248,10 +271,14 @@ export function Figure({
   tempo,
   at,
   leastHeightM,
+  weighed,
   className = '',
 }: FigureProps) {
   const moving = playing || at !== undefined;
-  const film = moving ? figureFilm(variant, size, loaded) : undefined;
+  const film = useMemo(() => {
+    const plain = moving ? figureFilm(variant, size, loaded) : undefined;
+    return plain && weighed ? weighedFilm(plain, weighed) : plain;
+  }, [moving, variant, size, loaded, weighed]);
   const svg = useRef<SVGSVGElement>(null);
   useEffect(() => {
     if (!film || !playing || at !== undefined || stillPlease()) return;

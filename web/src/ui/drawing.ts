@@ -2,7 +2,8 @@ import { type Capsule, type Extent, extentOf, type FigurePart, figureOf } from '
 import { type PlacedLine, placedLines } from '@tropaeum/core/body/line';
 import { type PlacedBody, touchPoint } from '@tropaeum/core/body/placing';
 import type { View } from '@tropaeum/core/body/pose';
-import type { Point } from '@tropaeum/core/body/skeleton';
+import { jointPoint, type Point } from '@tropaeum/core/body/skeleton';
+import { type LoadedJoint, loadedJoints } from '@tropaeum/core/body/weights';
 import type { Prop, Variant } from '@tropaeum/core/exercise/variant';
 import type { Joint, KitKind } from '@tropaeum/core/exercise/vocabulary';
 
@@ -36,6 +37,15 @@ export interface FigureFrame {
   presses: { from: Point; to: Point }[];
   bar?: Point;
   wallX?: number;
+  /** Where the near joints are. */
+  joints: Record<LoadedJoint, Point>;
+  /** How hard joints work, share of a typical most; drawn as discs when asked for. */
+  rings?: readonly Ring[];
+}
+
+export interface Ring {
+  at: Point;
+  share: number;
 }
 
 const partsOf: Record<Joint, FigurePart[]> = {
@@ -205,6 +215,9 @@ export function drawingOf(body: PlacedBody, variant: Variant, loaded: boolean): 
     held: [...(loaded ? weightsOf(body, variant) : []), ...(variant.prop ? propOf(body, variant.prop) : [])],
     lines: rope ? lines.map(({ from, to }) => ({ from, to })) : [],
     presses: rope ? [] : lines.map((line) => pressOf(line, variant.line?.resist ?? 0)),
+    joints: Object.fromEntries(
+      loadedJoints.map((j) => [j, jointPoint(body.skeleton, 'near', j)]),
+    ) as FigureFrame['joints'],
     ...(hung ? { bar: touchPoint(body.skeleton, hung) } : {}),
     ...(body.wallX === undefined ? {} : { wallX: body.wallX }),
   };

@@ -2,13 +2,17 @@ import type { Extent, FigurePart } from '@tropaeum/core/body/figure';
 import { placedBetween } from '@tropaeum/core/body/motion';
 import type { PlacedBody } from '@tropaeum/core/body/placing';
 import { type AthleteSize, type ScaledBody, scaledBody } from '@tropaeum/core/body/segments';
+import type { MomentName } from '@tropaeum/core/body/statics';
+import { typicalMoment } from '@tropaeum/core/body/typical-strength';
+import { type LoadedJoint, loadedJoints } from '@tropaeum/core/body/weights';
 import type { Tempo } from '@tropaeum/core/dose/dose';
 import { variantById } from '@tropaeum/core/exercise/library';
+import { type Loading, momentsOverRange } from '@tropaeum/core/exercise/moments';
 import { type Pace, paceOf } from '@tropaeum/core/exercise/pacing';
 import { placedVariant } from '@tropaeum/core/exercise/placed';
 import { faultFrame } from '@tropaeum/core/exercise/shown';
 import type { Variant } from '@tropaeum/core/exercise/variant';
-import { drawingOf, extentOfFrames, type FigureFrame, furnished, workedParts } from './drawing';
+import { drawingOf, extentOfFrames, type FigureFrame, furnished, type Ring, workedParts } from './drawing';
 
 /** One picture: what is drawn, the box it needs, what is tinted. */
 export interface FigurePicture {
@@ -62,6 +66,36 @@ export function figureFilm(variantId: string, size: AthleteSize, loaded: boolean
   films.set(key, known);
   return known;
 }
+
+const faintest = 0.05;
+
+/** The same film with the joints drawn as large as they work, of a typical most for this mass. */
+export function weighedFilm(film: FigureFilm, loading: Loading): FigureFilm {
+  const { variant, body } = film;
+  const range = momentsOverRange(variant, body, loading, film.steps);
+  const frames = film.frames.map((frame, i) => {
+    const moments = range[i]?.moments;
+    if (!moments) return frame;
+    const rings = loadedJoints.map((joint): Ring => {
+      const share = Math.max(...momentsAt[joint].map((name) => moments[name] / (typicalMoment[name] * body.massKg)));
+      return { at: frame.joints[joint], share: share < faintest ? 0 : share };
+    });
+    return { ...frame, rings };
+  });
+  return { ...film, frames, tinted: new Set() };
+}
+
+/** The moments that are felt at a joint of the drawing. */
+const momentsAt: Record<LoadedJoint, readonly MomentName[]> = {
+  neck: ['neck'],
+  shoulder: ['shoulder', 'shoulder-turn'],
+  elbow: ['elbow'],
+  wrist: ['wrist', 'grip'],
+  trunk: ['trunk', 'trunk-side', 'trunk-twist'],
+  hip: ['hip', 'hip-side'],
+  knee: ['knee'],
+  ankle: ['ankle'],
+};
 
 /** One still picture of a variant: its second keyframe in the box of all of them. A grid of these is cheap. */
 export function figureStill(variantId: string, size: AthleteSize, loaded: boolean): FigurePicture | undefined {
