@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, type Page, test } from '@playwright/test';
-import { signIn } from './desk';
+import { compose, openAthlete, signIn } from './desk';
 
 async function openLibrary(page: Page): Promise<void> {
   await signIn(page);
@@ -39,7 +39,7 @@ test('arrow keys walk the figures, Enter opens one, and going back finds the sam
   await expect(page.locator('[data-cell="1"]')).toBeFocused();
   await page.keyboard.press('Enter');
   await expect(page.locator('[data-variant]')).toBeVisible();
-  await expect(page.getByRole('img', { name: /moving$/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /moving/ })).toBeVisible();
   await page.goBack();
   await expect(find(page)).toHaveValue('squat');
 });
@@ -84,6 +84,28 @@ test("a club's own exercise: faults at their fields, typing kept, found by searc
   await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('heading', { level: 1, name: /Harbour push-up/ })).toBeVisible();
   await expect(page.getByText('Nose over the rail')).toBeVisible();
+
+  const library = page.url();
+  await page.goto('/');
+  await openAthlete(page, 'Mira Holm');
+  await page.getByLabel('Day').fill('2026-12-21');
+  await expect(page.getByText('Nothing written for Mon 21 Dec yet.')).toBeVisible();
+  await compose(page);
+  // The club's own one is composed with like any other; if it was not chosen, it can be named.
+  const ours = page.locator('[data-row]').filter({ hasText: 'Harbour push-up' });
+  const nameIt = async () => {
+    await page.keyboard.press('/');
+    await page.keyboard.type('harbor');
+    await expect(page.getByRole('option', { name: 'Harbour push-up' })).toBeVisible();
+    await page.keyboard.press('ArrowDown');
+    await page.keyboard.press('Enter');
+  };
+  if ((await ours.count()) === 0) await nameIt();
+  await expect(ours).toHaveCount(1);
+  await nameIt();
+  await expect(page.getByText('Harbour push-up: Is in the session already.')).toBeVisible();
+  await expect(page.getByText('saved', { exact: true })).toBeVisible();
+  await page.goto(library);
 
   await page.getByRole('link', { name: 'Library', exact: true }).first().click();
   await find(page).fill('harbor');

@@ -1,10 +1,12 @@
+import { parseDose } from '@tropaeum/core/dose/notation';
 import { variantById } from '@tropaeum/core/exercise/library';
 import { copyOfVariant } from '@tropaeum/core/exercise/own';
 import type { Variant } from '@tropaeum/core/exercise/variant';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { Caller, freshDatabase, layClub, type RunningServer, runServer } from './club';
+import { Caller, type Club, freshDatabase, layClub, type RunningServer, runServer } from './club';
 
 let server: RunningServer;
+let club: Club;
 let coach: Caller;
 let other: Caller;
 const copy = copyOfVariant(variantById('push-up') as Variant, 'our-push-up', '3x8 3-1-1');
@@ -12,7 +14,8 @@ const ids = async (who: Caller) => (await who.call('GET', '/own-variants')).body
 
 beforeAll(async () => {
   const urls = await freshDatabase();
-  const [club, rivals] = [await layClub(urls.ownerUrl, 'club'), await layClub(urls.ownerUrl, 'rivals')];
+  let rivals: Club;
+  [club, rivals] = [await layClub(urls.ownerUrl, 'club'), await layClub(urls.ownerUrl, 'rivals')];
   server = await runServer(urls.appUrl);
   coach = await new Caller(server.url).signIn(club.email);
   other = await new Caller(server.url).signIn(rivals.email);
@@ -56,5 +59,34 @@ describe("a club's own exercises", () => {
     expect(answer.status).toBe(413);
     expect((await coach.call('PUT', '/own-variants/nothing', copy)).status).toBe(404);
     expect((await coach.call('DELETE', '/own-variants/nothing')).status).toBe(404);
+  });
+
+  it('come with the brief of every athlete and stand in stored sessions, even when they are taken off the list', async () => {
+    await coach.call('POST', '/own-variants', { ...copy, id: 'quay-push-up', name: 'Quay push-up' });
+    const { brief } = (await coach.call('GET', `/athletes/${club.athleteId}`)).body;
+    expect(brief.own.map((o: { id: string }) => o.id)).toContain('quay-push-up');
+    const chosen = { variant: 'quay-push-up', dose: parseDose('2x5 r60'), pinned: true };
+    const draft = { groups: [{ block: 'strength', format: 'straight', roundRestSeconds: 0, choices: [chosen] }] };
+    const written = await coach.call('POST', `/athletes/${club.athleteId}/sessions`, {
+      brief: { ...brief, date: '2026-12-20' },
+      draft,
+    });
+    expect(written.status).toBe(201);
+    expect(written.body.plan.blocks[0].items[0]).toMatchObject({ name: 'Quay push-up', drawnAs: 'push-up' });
+    await coach.call('DELETE', '/own-variants/quay-push-up');
+    const again = await coach.call('GET', `/sessions/${written.body.id}`);
+    const put = await coach.call('PUT', `/sessions/${written.body.id}`, {
+      brief: again.body.brief,
+      draft: again.body.draft,
+      revision: again.body.revision,
+    });
+    expect(put.status).toBe(200);
+    const stranger = { ...draft, groups: [{ ...draft.groups[0], choices: [{ ...chosen, variant: 'nobody-knows' }] }] };
+    const refused = await coach.call('PUT', `/sessions/${written.body.id}`, {
+      brief: again.body.brief,
+      draft: stranger,
+      revision: put.body.revision,
+    });
+    expect(refused.status).toBe(422);
   });
 });

@@ -1,7 +1,9 @@
 import * as yup from 'yup';
 import { bandLevels } from '../body/band';
 import { parseDose } from '../dose/notation';
+import { catalogueOf } from '../exercise/catalogue';
 import { variantById } from '../exercise/library';
+import { type OwnVariant, readOwnVariant } from '../exercise/own';
 import { anchors, kitKinds, levels, regions } from '../exercise/vocabulary';
 import { fills } from '../kit/kit';
 import { aims, type Brief, defaultHouseRules, houseRuleChoices, phases } from '../session/brief';
@@ -41,13 +43,23 @@ const day = yup
   .typeError('must be a date such as 2026-12-09')
   .test('day', 'must be a date such as 2026-12-09', (value) => value === undefined || isDay(value));
 
+interface ReadingContext {
+  date?: unknown;
+  known?: (id: string) => boolean;
+}
+
+/** Ids of the library and of the exercises that the document brings itself. */
+function knownIn({ options }: yup.TestContext): (id: string) => boolean {
+  return (options.context as ReadingContext | undefined)?.known ?? ((id) => variantById(id) !== undefined);
+}
+
 const variantId = yup
   .string()
   .typeError('must be the id of a variant')
   .test(
     'variant',
     ({ value }) => `"${value}" is not a variant of the library`,
-    (value) => value === undefined || variantById(value) !== undefined,
+    (value, test) => value === undefined || knownIn(test)(value),
   );
 
 const sided = anyOf(['left', 'right', 'both']);
@@ -66,7 +78,7 @@ const athlete = object({
   heightCm: number(120, 220, 'cm').required('is required'),
   massKg: number(25, 200, 'kg').required('is required'),
   born: day.required('is required').test('past', 'must not be after the date of the session', function (value) {
-    const date = (this.options.context as { date?: unknown } | undefined)?.date;
+    const date = (this.options.context as ReadingContext | undefined)?.date;
     return typeof date !== 'string' || !isDay(date) || !value || value <= date;
   }),
   sex: anyOf(['female', 'male']),
@@ -141,9 +153,9 @@ const houseRules = object(
 const typedDoses = yup
   .object()
   .typeError('must be an object of doses by variant')
-  .test('doses', 'must hold doses such as 3x8/side 3-1-1 rir2 r60', (value) => {
+  .test('doses', 'must hold doses such as 3x8/side 3-1-1 rir2 r60', (value, test) => {
     return Object.entries(value ?? {}).every(([id, text]) => {
-      if (!variantById(id) || typeof text !== 'string') return false;
+      if (!knownIn(test)(id) || typeof text !== 'string') return false;
       try {
         parseDose(text);
         return true;
@@ -193,7 +205,7 @@ const usualRoom = {
 
 type Read = { [key: string]: unknown } & Partial<Brief>;
 
-function completed(read: Read): Brief {
+function completed(read: Read, own: readonly OwnVariant[]): Brief {
   const sport = read.sport as Brief['sport'];
   const kitRead = read.kit as Partial<Brief['kit']>;
   return {
@@ -210,8 +222,30 @@ function completed(read: Read): Brief {
     },
     season: { ...read.season, phase: read.season?.phase ?? 'in-season' },
     houseRules: { ...defaultHouseRules, ...read.houseRules },
+    ...(own.length ? { own } : {}),
     lock: { ...read.lock, include: read.lock?.include ?? [], exclude: read.lock?.exclude ?? [] },
   };
+}
+
+const mostOwn = 200;
+
+/** The exercises that a document brings itself, each by the rules of its form. */
+function readOwn(given: unknown): { own: OwnVariant[]; faults: DocumentFault[] } {
+  if (given === undefined) return { own: [], faults: [] };
+  if (!Array.isArray(given) || given.length > mostOwn)
+    return { own: [], faults: [{ path: 'own', message: `must be a list of ${mostOwn} exercises or fewer` }] };
+  const own: OwnVariant[] = [];
+  const faults: DocumentFault[] = [];
+  given.forEach((words, i) => {
+    const reading = readOwnVariant(
+      words,
+      variantById,
+      own.map((o) => o.id),
+    );
+    if ('faults' in reading) faults.push(...reading.faults.map((f) => ({ ...f, path: `own[${i}].${f.path}` })));
+    else own.push(reading.own);
+  });
+  return { own, faults };
 }
 
 /**
@@ -224,9 +258,16 @@ export function readBrief(document: unknown): BriefReading {
   if (typeof document !== 'object' || document === null || Array.isArray(document)) {
     return { faults: [{ path: '', message: 'must be an object in the format tropaeum-brief/1' }] };
   }
+  const { own, faults: ownFaults } = readOwn((document as { own?: unknown }).own);
+  const catalogue = catalogueOf(own);
+  const context: ReadingContext = {
+    date: (document as { date?: unknown }).date,
+    known: (id) => catalogue.byId(id) !== undefined,
+  };
   try {
-    const read = schema.validateSync(document, { abortEarly: false, strict: true, context: document });
-    return { brief: completed(read as unknown as Read) };
+    const read = schema.validateSync(document, { abortEarly: false, strict: true, context });
+    if (ownFaults.length) return { faults: ownFaults };
+    return { brief: completed(read as unknown as Read, own) };
   } catch (error) {
     if (!(error instanceof yup.ValidationError)) throw error;
     const inner = error.inner.length ? error.inner : [error];
@@ -237,7 +278,7 @@ export function readBrief(document: unknown): BriefReading {
           ? e.message
           : `is not right: ${e.message}`,
     }));
-    const unique = new Map(faults.map((f) => [`${f.path}|${f.message}`, f]));
+    const unique = new Map([...ownFaults, ...faults].map((f) => [`${f.path}|${f.message}`, f]));
     return { faults: [...unique.values()] };
   }
 }

@@ -103,6 +103,24 @@ export const briefSchema = {
         Object.fromEntries(Object.entries(houseRuleChoices).map(([rule, choices]) => [rule, oneOf(choices)])),
       ),
       lock: object({ include: list(text), exclude: list(text), doses: { type: 'object', additionalProperties: text } }),
+      own: list(
+        object(
+          {
+            id: text,
+            copyOf: text,
+            name: text,
+            otherNames: list(text),
+            purpose: text,
+            level: oneOf(levels),
+            cues: list(text),
+            faults: list(object({ see: text, say: text }, ['see', 'say'])),
+            cautions: list(text),
+            dose: text,
+            kit: list(list(oneOf(kitKinds))),
+          },
+          ['id', 'copyOf', 'name', 'otherNames', 'purpose', 'level', 'cues', 'faults', 'cautions', 'dose', 'kit'],
+        ),
+      ),
     },
     ['format', 'date', 'minutes', 'athlete', 'sport', 'kit'],
   ),
@@ -116,6 +134,7 @@ const item = {
   ...object(
     {
       variant: text,
+      drawnAs: text,
       name: text,
       family: text,
       sets: { type: 'integer', minimum: 1 },

@@ -1,9 +1,9 @@
 import type { Variant } from '../exercise/variant';
 import type { BlockKind } from '../exercise/vocabulary';
 import { seasonReason } from './candidates';
-import { columnOf, groupSeconds } from './column';
+import { columnOf, groupSeconds, mainBlocks } from './column';
 import type { Context } from './context';
-import type { Choice, Draft } from './draft';
+import { type Choice, choicesOf, type Draft } from './draft';
 import { add, choiceAt, type ItemPlace, swap } from './edit';
 import { prescribe } from './prescription';
 import { worthOf } from './programme';
@@ -37,6 +37,16 @@ function usedFamilies(context: Context, draft: Draft, except: string | undefined
   return new Set(used.filter((v) => v && v.id !== except).map((v) => v?.family ?? ''));
 }
 
+/** A choice with what the session is worth with it against now. */
+function weighed(context: Context, variant: Variant, choice: Choice, changed: Draft, now: number): Alternative {
+  return {
+    variant,
+    choice,
+    difference: (worthOfDraft(context, changed) - now) / Math.max(now, 1e-9),
+    overSeconds: overrun(context, changed),
+  };
+}
+
 function ranked(
   context: Context,
   draft: Draft,
@@ -59,14 +69,7 @@ function ranked(
       continue;
     if (seasonReason(variant, context.brief)) continue;
     const dosed = prescribe(candidate, block, sets, context.brief, context.body);
-    if (!dosed) continue;
-    const changed = place(dosed.choice);
-    alternatives.push({
-      variant,
-      choice: dosed.choice,
-      difference: (worthOfDraft(context, changed) - now) / Math.max(now, 1e-9),
-      overSeconds: overrun(context, changed),
-    });
+    if (dosed) alternatives.push(weighed(context, variant, dosed.choice, place(dosed.choice), now));
   }
   const fits = (a: Alternative) => Number(a.overSeconds === 0);
   return alternatives.sort(
@@ -98,4 +101,35 @@ export function additionsTo(
   order: readonly BlockKind[],
 ): Alternative[] {
   return ranked(context, draft, block, 2, undefined, (choice) => add(draft, block, choice, order));
+}
+
+/** A named exercise in the block where it belongs, or why it cannot be done here and today. */
+export type NamedAddition = { block: BlockKind; addition: Alternative } | { reasons: string[] };
+
+/**
+ * One exercise that the coach names, dosed for this athlete, with what it would change: main work before warm-up where it may stand in both.
+ *
+ * @example additionOf(context, draft, 'nordic-lowering', order) // { reasons: ['Needs an anchor: feet or partner.'] }
+ */
+export function additionOf(
+  context: Context,
+  draft: Draft,
+  variantId: string,
+  order: readonly BlockKind[],
+): NamedAddition {
+  const candidate = context.feasible.get(variantId);
+  if (!candidate) return { reasons: [`"${variantId}" is not in the library.`] };
+  const { variant } = candidate;
+  const season = seasonReason(variant, context.brief);
+  const there = choicesOf(draft).some((c) => c.variant === variantId) ? ['Is in the session already.'] : [];
+  const reasons = [...there, ...candidate.reasons, ...(season ? [season] : [])];
+  if (reasons.length) return { reasons };
+  const blocks = [...variant.blocks].sort((a, b) => Number(mainBlocks.has(b)) - Number(mainBlocks.has(a)));
+  for (const block of blocks) {
+    const dosed = prescribe(candidate, block, 2, context.brief, context.body);
+    if (!dosed) continue;
+    const changed = add(draft, block, dosed.choice, order);
+    return { block, addition: weighed(context, variant, dosed.choice, changed, worthOfDraft(context, draft)) };
+  }
+  return { reasons: ['Too heavy or too hard for this athlete with what is there.'] };
 }

@@ -1,4 +1,5 @@
 import type { Athlete } from '../athlete/athlete';
+import type { OwnVariant } from '../exercise/own';
 import type { Kit } from '../kit/kit';
 
 export const aims = ['hold', 'strength', 'power', 'endurance', 'prevention', 'flexibility', 'return', 'learn'] as const;
@@ -93,4 +94,6 @@ export interface Brief {
   season: Season;
   houseRules: HouseRules;
   lock: Lock;
+  /** The club's own exercises, beside the shipped ones. */
+  own?: readonly OwnVariant[];
 }

@@ -1,7 +1,6 @@
 import { effortOf } from '../capacity/effort';
 import { amountOf, type Dose } from '../dose/dose';
 import { itemSeconds, setSeconds } from '../dose/time';
-import { variantById } from '../exercise/library';
 import type { Variant } from '../exercise/variant';
 import type { Pattern, Region } from '../exercise/vocabulary';
 import type { Context } from './context';
@@ -45,7 +44,7 @@ export function groupSeconds(group: Group): number {
 /** Counts a group of choices: time, what it gives, what it costs. */
 export function columnOf(context: Context, group: Group): Column {
   const variants = group.choices.map((choice) => {
-    const variant = variantById(choice.variant);
+    const variant = context.catalogue.byId(choice.variant);
     if (!variant) throw new RangeError(`variant "${choice.variant}" is not in the library`);
     return variant;
   });

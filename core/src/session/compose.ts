@@ -1,5 +1,4 @@
 import { dayAfter, painLimits } from '../athlete/athlete';
-import { variantById } from '../exercise/library';
 import type { BlockKind } from '../exercise/vocabulary';
 import { type BlockBounds, blockBounds, blockOrder } from './blocks';
 import type { Brief } from './brief';
@@ -61,7 +60,7 @@ function impossiblePins(context: Context, columns: readonly Column[]): Refusal |
   });
   if (bad.length === 0) return undefined;
   return {
-    reason: bad.map(({ id, why }) => `${variantById(id)?.name ?? id} is pinned, but: ${why}`).join(' '),
+    reason: bad.map(({ id, why }) => `${context.catalogue.byId(id)?.name ?? id} is pinned, but: ${why}`).join(' '),
     relax: bad.map(({ id }) => `lock.include: ${id}`),
   };
 }

@@ -14,6 +14,8 @@ import { reasonFor } from './reason';
 
 export interface PlanItem {
   variant: string;
+  /** The shipped variant whose figure is shown, where this is a club's own one. */
+  drawnAs?: string;
   name: string;
   family: string;
   sets: number;
@@ -160,8 +162,9 @@ function itemOf(
   variant: Variant,
   totals: readonly number[],
 ): PlanItem {
-  const { brief, body } = context;
+  const { brief, body, catalogue } = context;
   const { dose, load } = choice;
+  const drawnAs = catalogue.drawnAs(variant.id);
   const known = mainBlocks.has(column.group.block) && !(load && load.kg === undefined);
   const effort = known ? effortOf(variant, brief.athlete, brief.date, load?.kg ?? 0, body) : undefined;
   const serves = servesOf(context, column, variant, totals);
@@ -176,6 +179,7 @@ function itemOf(
   };
   return {
     variant: variant.id,
+    ...(drawnAs === variant.id ? {} : { drawnAs }),
     name: variant.name,
     family: variant.family,
     sets: dose.sets,

@@ -20,6 +20,7 @@ import {
   seasonOfSquad,
   squadById,
 } from '../store/athletes';
+import { allOwnVariants } from '../store/own-variants';
 import { reportsOf, sessionsBetween, sessionsOfAthlete } from '../store/sessions';
 import { coachOf, type Services } from './context';
 
@@ -142,6 +143,7 @@ export function athleteRoutes({ database, today }: Services): Router {
       if (!athlete) throw notFound('athlete');
       const season = await seasonOfSquad(tx, athlete.squadId);
       const sportId = await sportOf(tx, athlete.squadId);
+      const own = await allOwnVariants(tx);
       const sessions = await sessionsOfAthlete(tx, id);
       const reports = await reportsOf(
         tx,
@@ -150,7 +152,7 @@ export function athleteRoutes({ database, today }: Services): Router {
       return {
         athlete: publicAthlete(athlete),
         season,
-        brief: briefOf(athlete, sportId, season, today()),
+        brief: { ...briefOf(athlete, sportId, season, today()), ...(own.length ? { own } : {}) },
         sessions: sessions.map((s) => ({
           id: s.id,
           on: s.on,

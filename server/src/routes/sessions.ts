@@ -1,4 +1,5 @@
 import Router from '@koa/router';
+import { catalogueOf } from '@tropaeum/core/exercise/catalogue';
 import { readBrief, writeBrief } from '@tropaeum/core/formats/brief';
 import { readDraft } from '@tropaeum/core/formats/draft';
 import { review } from '@tropaeum/core/progress/review';
@@ -47,7 +48,7 @@ function contentFrom(body: unknown): SessionContent {
     proof,
   } = (body ?? {}) as { brief?: object; draft?: unknown; proof?: Proof };
   const brief = readBrief({ ...givenBrief, format: 'tropaeum-brief/1' });
-  const draft = readDraft(givenDraft);
+  const draft = readDraft(givenDraft, catalogueOf('brief' in brief ? brief.brief.own : []));
   const faults = [
     'faults' in brief ? brief.faults.map((f) => ({ ...f, path: `brief.${f.path}` })) : [],
     'faults' in draft ? draft.faults : [],

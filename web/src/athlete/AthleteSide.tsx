@@ -96,7 +96,7 @@ export function AthleteSide() {
                   <p className="label pt-3 text-[0.75rem]">{words(block.kind)}</p>
                 )}
                 <div className="flex items-center gap-3 py-2">
-                  <Figure variant={item.variant} name="" size={size} className="h-12 w-14 shrink-0" />
+                  <Figure variant={item.drawnAs ?? item.variant} name="" size={size} className="h-12 w-14 shrink-0" />
                   <span className="min-w-0 flex-1">
                     <b className="block leading-tight">{item.name}</b>
                     <span className="text-quiet">{item.load?.with ?? 'body'}</span>

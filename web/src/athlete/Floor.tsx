@@ -180,7 +180,7 @@ export function Floor(props: FloorProps) {
       </header>
       <div className="pointer-events-none z-10 min-h-0 flex-1 px-5 pt-2">
         <Figure
-          variant={item.variant}
+          variant={item.drawnAs ?? item.variant}
           name={item.name}
           size={size}
           loaded={item.load?.kg !== undefined}

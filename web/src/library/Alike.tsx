@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { variantById } from '@tropaeum/core/exercise/library';
+import { catalogueOf } from '@tropaeum/core/exercise/catalogue';
 import type { Loading } from '@tropaeum/core/exercise/moments';
 import type { Brief } from '@tropaeum/core/session/brief';
 import { Link } from 'react-router';
@@ -21,6 +21,7 @@ export function Alike({ variantId, brief, loading, query }: AlikeProps) {
     enabled: brief !== undefined,
     staleTime: Number.POSITIVE_INFINITY,
   });
+  const catalogue = catalogueOf(brief?.own);
   if (!brief)
     return <p className="text-quiet">Choose an athlete in the library to see what their kit can do instead.</p>;
   if (alike.isPending) return <p className="text-quiet">Measuring every exercise here …</p>;
@@ -33,9 +34,9 @@ export function Alike({ variantId, brief, loading, query }: AlikeProps) {
             to={`/library/${variant}${query ? `?${query}` : ''}`}
             className="flex items-center gap-2 px-1 py-0.5 hover:bg-lit"
           >
-            <Figure variant={variant} name="" className="h-9 w-12 shrink-0" />
+            <Figure variant={catalogue.drawnAs(variant)} name="" className="h-9 w-12 shrink-0" />
             <span className="min-w-0 flex-1 truncate text-[0.9rem]">
-              {variantById(variant)?.name}
+              {catalogue.byId(variant)?.name}
               {load && <span className="text-quiet"> with {load.with}</span>}
             </span>
             <span className="dose whitespace-nowrap">{Math.round(likeness * 100)} % alike</span>

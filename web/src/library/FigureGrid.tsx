@@ -147,7 +147,7 @@ export function FigureGrid({ shown, reasons, size = usualSize, query }: GridProp
                 key={s.variant.id}
                 shown={s}
                 index={row.index * columns + i}
-                reasons={reasons?.get(s.drawnAs) ?? []}
+                reasons={reasons?.get(s.variant.id) ?? []}
                 size={size}
                 query={query}
               />

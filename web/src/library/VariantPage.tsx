@@ -91,7 +91,7 @@ function OneVariant({ shown, takenIds }: { shown: Shown; takenIds: readonly stri
   const [editing, setEditing] = useState<'copy' | 'own'>();
 
   const asked = useMemo(() => relativeLoads(variant, brief.athlete, brief.date, loading), [variant, brief, loading]);
-  const reasons = useFeasible(known).data?.get(drawnAs) ?? [];
+  const reasons = useFeasible(known).data?.get(variant.id) ?? [];
 
   return (
     <main className="min-w-0 flex-1 overflow-y-auto px-6 py-4" data-variant={variant.id}>

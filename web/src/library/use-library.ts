@@ -101,12 +101,12 @@ export function filtered(
   const typed = filters.text.trim();
   const found = typed ? search.find(typed).flatMap((id) => byId.get(id) ?? []) : all;
   const passing = found.filter(
-    ({ variant, drawnAs }) =>
+    ({ variant }) =>
       (!filters.pattern || variant.pattern === filters.pattern) &&
       (!filters.joint || variant.jointActions.some((a) => a.joint === filters.joint)) &&
       (!filters.block || variant.blocks.some((b) => b === filters.block)) &&
       (!filters.free || needsNothing(variant)) &&
-      (!filters.can || !reasons || (reasons.get(drawnAs)?.length ?? 0) === 0) &&
+      (!filters.can || !reasons || (reasons.get(variant.id)?.length ?? 0) === 0) &&
       (!action || transferOf(variant, action).total >= servesFrom),
   );
   if (!action || typed) return passing;

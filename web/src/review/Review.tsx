@@ -124,7 +124,7 @@ export function Review() {
             return (
               <tr key={i.item.variant} className="border-b border-edge">
                 <td>
-                  <Figure variant={i.item.variant} name="" className="h-10 w-14" />
+                  <Figure variant={i.item.drawnAs ?? i.item.variant} name="" className="h-10 w-14" />
                 </td>
                 <td className="pr-2">
                   <span className="head">{i.item.name}</span>

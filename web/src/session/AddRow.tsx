@@ -5,6 +5,7 @@ import { Plus } from 'lucide-react';
 import { useState } from 'react';
 import { words } from '../ui/words';
 import { composer } from '../workers/composing';
+import { NameField } from './NameField';
 import { useSession } from './store';
 
 const offeredBlocks: readonly BlockKind[] = [
@@ -42,6 +43,7 @@ export function AddRow() {
           <Plus size={12} /> {words(block)}
         </button>
       ))}
+      <NameField onSaid={setSaid} />
       <span role="status" className="text-bronze">
         {said}
       </span>

@@ -1,5 +1,4 @@
 import type { AthleteSize } from '@tropaeum/core/body/segments';
-import { variantById } from '@tropaeum/core/exercise/library';
 import { momentWords } from '@tropaeum/core/exercise/moments';
 import type { Context } from '@tropaeum/core/session/context';
 import type { Choice, Group } from '@tropaeum/core/session/draft';
@@ -42,7 +41,7 @@ const criteria = [
 ] as const;
 
 function Why({ context, choice }: { context: Context; choice: Choice }) {
-  const variant = variantById(choice.variant);
+  const variant = context.catalogue.byId(choice.variant);
   if (!variant) return null;
   const { gives, effort } = derivation(context, variant, choice.load?.kg ?? 0);
   const best = gives
@@ -113,7 +112,7 @@ export function Inspector({ at, group, choice, item, context, size }: InspectorP
     <div className="px-4 py-4">
       <div className="bg-paper px-2 pt-2">
         <Figure
-          variant={choice.variant}
+          variant={context.catalogue.drawnAs(choice.variant)}
           name={item.name}
           size={size}
           loaded={choice.load?.kg !== undefined}

@@ -56,7 +56,7 @@ export function GroupRows({ index, group, block, first, letter, asked, size, sel
             <span className="label w-[82px] shrink-0 pl-1.5">{first && i === 0 ? words(block.kind) : ''}</span>
             <span className="head w-6 shrink-0 text-[0.8rem] text-bronze">{letter ? `${letter}${i + 1}` : ''}</span>
             <Figure
-              variant={choice.variant}
+              variant={item.drawnAs ?? choice.variant}
               name=""
               size={size}
               loaded={choice.load?.kg !== undefined}

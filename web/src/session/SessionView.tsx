@@ -20,18 +20,17 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useOutletContext, useParams } from 'react-router';
 import { ApiError, ask } from '../api/client';
 import { queryClient, useAthlete } from '../api/queries';
-import type { AthleteDetail, StoredSession } from '../api/types';
 import type { DeskContext } from '../Desk';
 import type { SaveState } from '../saving/late-saver';
 import { dayName } from '../ui/days';
 import { Trouble, Waiting } from '../ui/States';
 import { clock, words } from '../ui/words';
 import { AddRow } from './AddRow';
-import { everythingSaved, useSaveState } from './autosave';
+import { useSaveState } from './autosave';
 import { BriefPanel } from './BriefPanel';
 import { Inspector } from './Inspector';
 import { GroupRows, weaveColumn } from './ItemRow';
-import { athletesKept } from './keep-athlete';
+import { readPage } from './opening';
 import { Strip } from './Strip';
 import { proofOf, useSession } from './store';
 import { WeaveFoot, WeaveHead } from './Weave';
@@ -48,15 +47,11 @@ function useOpenSession(athleteId: string, day: string) {
     if (opened) return;
     let left = false;
     setProblem(undefined);
-    const open = async () => {
-      // The page may have been written on a moment ago: it is read after that has been saved.
-      await Promise.all([everythingSaved(), athletesKept()]);
-      const { brief, sessions } = await ask<AthleteDetail>(`/athletes/${athleteId}`);
-      const listed = sessions.find((s) => s.on === day);
-      const stored = listed ? await ask<StoredSession>(`/sessions/${listed.id}`) : undefined;
-      if (!left) useSession.getState().open(athleteId, stored?.brief ?? { ...brief, date: day }, stored);
-    };
-    open().catch(setProblem);
+    readPage(athleteId, day)
+      .then(({ brief, stored }) => {
+        if (!left) useSession.getState().open(athleteId, brief, stored);
+      })
+      .catch(setProblem);
     return () => {
       left = true;
     };

@@ -44,7 +44,7 @@ export function Sheet() {
                   {plan.blocks[b - 1]?.kind !== block.kind && i === 0 ? words(block.kind) : ''}
                 </span>
                 <Figure
-                  variant={item.variant}
+                  variant={item.drawnAs ?? item.variant}
                   name={item.name}
                   size={brief.athlete}
                   loaded={item.load?.kg !== undefined}

@@ -1,5 +1,5 @@
 import type { BlockKind } from '@tropaeum/core/exercise/vocabulary';
-import { type Alternative, additionsTo, alternativesTo } from '@tropaeum/core/session/alternatives';
+import { type Alternative, additionOf, additionsTo, alternativesTo } from '@tropaeum/core/session/alternatives';
 import { blockOrder } from '@tropaeum/core/session/blocks';
 import type { Brief } from '@tropaeum/core/session/brief';
 import { type Composition, compose } from '@tropaeum/core/session/compose';
@@ -38,6 +38,17 @@ const composer = {
   },
   alternatives(brief: Brief, draft: Draft, at: ItemPlace, most: number): OfferedAlternative[] {
     return offered(alternativesTo(contextOf(brief), draft, at), most);
+  },
+  /** A named exercise for a session, or why not. */
+  addition(
+    brief: Brief,
+    draft: Draft,
+    variantId: string,
+  ): { block: BlockKind; offered: OfferedAlternative } | { reasons: string[] } {
+    const found = additionOf(contextOf(brief), draft, variantId, blockOrder(brief.houseRules.explosive));
+    if ('reasons' in found) return found;
+    const [only] = offered([found.addition], 1) as [OfferedAlternative];
+    return { block: found.block, offered: only };
   },
   additions(brief: Brief, draft: Draft, block: BlockKind, most: number): OfferedAlternative[] {
     return offered(additionsTo(contextOf(brief), draft, block, blockOrder(brief.houseRules.explosive)), most);

@@ -1,5 +1,5 @@
 import { scaledBody } from '@tropaeum/core/body/segments';
-import { library, variantById } from '@tropaeum/core/exercise/library';
+import { catalogueOf } from '@tropaeum/core/exercise/catalogue';
 import type { Loading } from '@tropaeum/core/exercise/moments';
 import { type Feasibility, feasibility } from '@tropaeum/core/kit/feasible';
 import type { LoadOption } from '@tropaeum/core/kit/kit';
@@ -16,7 +16,7 @@ export interface OfferedLikeness {
 
 function allOf(brief: Brief): Feasibility[] {
   const body = scaledBody(brief.athlete);
-  return library.map((variant) =>
+  return catalogueOf(brief.own).all.map((variant) =>
     feasibility(variant, { athlete: brief.athlete, kit: brief.kit, date: brief.date }, body),
   );
 }
@@ -29,7 +29,7 @@ const measurer = {
 
   /** What else of this athlete's kit loads the joints alike. */
   alike(brief: Brief, variantId: string, loading: Loading): OfferedLikeness[] {
-    const variant = variantById(variantId);
+    const variant = catalogueOf(brief.own).byId(variantId);
     if (!variant) return [];
     return sameStimulus(variant, loading, allOf(brief), scaledBody(brief.athlete)).map((l) => ({
       variant: l.variant.id,

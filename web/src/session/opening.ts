@@ -1,0 +1,31 @@
+import type { OwnVariant } from '@tropaeum/core/exercise/own';
+import type { Brief } from '@tropaeum/core/session/brief';
+import { choicesOf, type Draft } from '@tropaeum/core/session/draft';
+import { ask } from '../api/client';
+import type { AthleteDetail, StoredSession } from '../api/types';
+import { everythingSaved } from './autosave';
+import { athletesKept } from './keep-athlete';
+
+/** The club's exercises as they are now, and those of a draft that have been taken off the list since. */
+export function ownOf(now: readonly OwnVariant[], before: readonly OwnVariant[], draft: Draft): OwnVariant[] {
+  const used = new Set(choicesOf(draft).map((c) => c.variant));
+  return [...now, ...before.filter((o) => used.has(o.id) && !now.some((n) => n.id === o.id))];
+}
+
+/** A page of the desk as the server knows it: the stored session of the day, or the brief for a new one. */
+export async function readPage(
+  athleteId: string,
+  day: string,
+): Promise<{ brief: Brief; stored: StoredSession | undefined }> {
+  // The page may have been written on a moment ago: it is read after that has been saved.
+  await Promise.all([everythingSaved(), athletesKept()]);
+  const { brief, sessions } = await ask<AthleteDetail>(`/athletes/${athleteId}`);
+  const listed = sessions.find((s) => s.on === day);
+  if (!listed) return { brief: { ...brief, date: day }, stored: undefined };
+  const stored = await ask<StoredSession>(`/sessions/${listed.id}`);
+  // What has been sent stays as it was sent.
+  if (stored.status !== 'draft') return { brief: stored.brief, stored };
+  const own = ownOf(brief.own ?? [], stored.brief.own ?? [], stored.draft);
+  const { own: _, ...written } = stored.brief;
+  return { brief: own.length ? { ...written, own } : written, stored };
+}
