@@ -2,6 +2,7 @@ import { scaledBody } from '../core/src/body/segments';
 import { ladderFaults, ladderGaps, patternsWithoutLadder } from '../core/src/capacity/ladder-check';
 import { libraryFaults } from '../core/src/exercise/check';
 import { library } from '../core/src/exercise/library';
+import { unreplaced } from '../core/src/kit/replacements';
 
 /** Bodies on which every keyframe has to hold: a small, a middling and a tall athlete. */
 const bodies = [
@@ -21,6 +22,10 @@ for (const size of bodies) {
 const ladders = faults.size ? { faults: [], gaps: [] } : { faults: ladderFaults(library), gaps: ladderGaps(library) };
 for (const { file, variant, message } of ladders.faults) {
   const line = `${file}: ${variant}: ${message}`;
+  faults.set(line, line);
+}
+for (const { variant, kind } of unreplaced(library)) {
+  const line = `library/${variant.family}.ts: ${variant.id}: needs "${kind}", which nothing at home is known to replace`;
   faults.set(line, line);
 }
 for (const pattern of patternsWithoutLadder(library)) {

@@ -89,15 +89,16 @@ export function figureOf({ skeleton, body, view }: PlacedBody): Capsule[] {
     ? [capsule('pelvis', 'middle', pelvis, waist), capsule('chest', 'middle', waist, chest)]
     : [
         capsule('chest', 'middle', near.shoulder, far.shoulder),
-        ...[near, far].flatMap((side) => [
-          capsule('pelvis', 'middle', side.hip, waist),
+        ...[near, far].map((side) => capsule('pelvis', 'middle', side.hip, waist)),
+        ...[near, far].map((side) =>
           capsule(
             'chest',
             'middle',
             { x: (waist.x + side.hip.x) / 2, y: (waist.y + side.hip.y) / 2 },
             inward(side.shoulder, chest),
           ),
-        ]),
+        ),
+        capsule('chest', 'middle', waist, chest),
       ];
   const torso = [
     ...trunk,

@@ -160,6 +160,37 @@ describe('joint moments', () => {
     expect(peak('hinge-lift', 'hip', 10)).toBeGreaterThan(peak('hinge-lift', 'hip'));
   });
 
+  it('the hip moment of a hinge grows with reach: the further the trunk leans and the arms reach, the more', () => {
+    const leaning = (lean: number, shoulder: number) =>
+      statics(
+        placed({
+          body,
+          view: 'side',
+          pose: poseOf('standing', { lean, hip: lean + 6, knee: 12, shoulder, elbow: 4 }),
+          touches: touchesOf([parseContact('feet')]),
+          fixed: ['lean', 'trunk', 'hip', 'shoulder'],
+        }),
+        [{ place: 'hands', massKg: 10 }],
+      ).momentsNm.hip;
+    const byLean = [20, 40, 60, 80].map((lean) => leaning(lean, lean));
+    expect([...byLean].sort((a, b) => a - b)).toEqual(byLean);
+    const byReach = [40, 70, 100, 130].map((shoulder) => leaning(60, shoulder));
+    expect([...byReach].sort((a, b) => a - b)).toEqual(byReach);
+  });
+
+  it('in a split stance the feet push towards each other, and front and rear are told apart', () => {
+    const variant = variantById('rear-foot-raised-split-squat');
+    if (!variant) throw new Error('no split squat');
+    for (const frame of placedVariant(variant, body)) {
+      const { reactions, shares } = statics(frame);
+      const [front, rear] = ['front feet', 'rear feet'].map((name) => reactions.find((r) => r.contact === name));
+      expect(front?.forceN.x).toBeLessThan(0);
+      expect(rear?.forceN.x).toBeCloseTo(-(front?.forceN.x ?? 0), 6);
+      // The front leg does most of it; common practice, no source.
+      expect(shares.find((s) => s.contact === 'front feet')?.share).toBeGreaterThan(0.6);
+    }
+  });
+
   it('lowering on the knees asks more of the knee the further the lean', () => {
     const variant = variantById('nordic-lowering');
     if (!variant) throw new Error('no lowering');

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { plainBrief } from '../../test/briefs';
 import { library, variantById } from '../exercise/library';
 import { anchors, kitKinds } from '../exercise/vocabulary';
-import { cautionOfLoad, replacements, replacementsFor } from './replacements';
+import { cautionOfLoad, replacements, replacementsFor, unreplaced } from './replacements';
 
 const variant = (id: string) => variantById(id) as NonNullable<ReturnType<typeof variantById>>;
 
@@ -16,6 +16,12 @@ describe('household replacements', () => {
         library.some((v) => replacementsFor(v).includes(replacement)),
         replacement.instead,
       ).toBe(true);
+  });
+
+  it('are known for every bought thing that an exercise cannot do without', () => {
+    expect(unreplaced(library)).toEqual([]);
+    const bare = { ...variant('squat'), needs: { ...variant('squat').needs, kit: [['barbell' as const]] } };
+    expect(unreplaced([bare])).toEqual([]);
   });
 
   it('are offered for what is missing, not for what is there', () => {

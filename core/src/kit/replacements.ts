@@ -113,6 +113,34 @@ export const replacements: readonly Replacement[] = [
     caution: 'Next to a wall, nothing to fall on.',
   },
   {
+    wanted: ['suspension-strap'],
+    instead: 'long towel or sheet, knotted and shut in a door, or round a post',
+    kinds: ['towel', 'post'],
+    condition: 'Two knots behind the door, the door opens away from you and is locked.',
+    caution: 'Test it with half your weight first, low over the floor.',
+  },
+  {
+    wanted: ['foam-roller'],
+    instead: 'hard plastic bottle full of water, in a sock',
+    kinds: ['bottle'],
+    condition: 'Full to the brim and closed, about 8 cm thick or more.',
+    caution: 'Not on bone, not on the lower back; no pain that stays.',
+  },
+  {
+    wanted: ['skipping-rope'],
+    instead: 'skipping without a rope',
+    kinds: [],
+    condition: 'Turn the wrists as if there were one; the feet do the same.',
+    caution: 'A floor that gives a little; stop when landings get loud.',
+  },
+  {
+    wanted: ['pull-up-bar'],
+    instead: 'playground bar or a sturdy branch',
+    kinds: ['pull-up-bar'],
+    condition: 'As high as the arms reach; a box under it for the first tries.',
+    caution: 'Test it with half your weight first; dry hands.',
+  },
+  {
     wanted: ['ankle-weight'],
     instead: 'small bag of rice or sand tied on',
     kinds: ['ankle-weight'],
@@ -146,4 +174,36 @@ export function replacementsFor(variant: Variant, kit?: Kit): Replacement[] {
 export function cautionOfLoad(withWords: string): string | undefined {
   const held = (kind: string) => new RegExp(`\\b${kind.replaceAll('-', ' ')}s?\\b`).test(withWords);
   return replacements.find(({ kinds }) => kinds.some(held))?.caution;
+}
+
+/** Things one buys; the rest stands about in a household. */
+const bought: readonly KitKind[] = [
+  'dumbbell',
+  'kettlebell',
+  'barbell',
+  'plate',
+  'medicine-ball',
+  'weight-vest',
+  'ankle-weight',
+  'band-long',
+  'band-loop',
+  'suspension-strap',
+  'ab-wheel',
+  'exercise-ball',
+  'foam-roller',
+  'unstable-pad',
+  'bench',
+  'step',
+  'skipping-rope',
+  'pull-up-bar',
+];
+
+/** Bought things that some variant cannot do without and that nothing at home is known to replace. */
+export function unreplaced(variants: readonly Variant[]): { variant: Variant; kind: KitKind }[] {
+  const known = new Set(replacements.flatMap((r) => r.wanted));
+  return variants.flatMap((variant) =>
+    variant.needs.kit
+      .filter((any) => any.every((kind) => bought.includes(kind)))
+      .flatMap((any) => any.filter((kind) => !known.has(kind)).map((kind) => ({ variant, kind }))),
+  );
 }

@@ -28,8 +28,8 @@ export function WeaveMarks({ item, asked, column }: { item: PlanItem; asked: rea
 /** The movements of the sport above the marks. */
 export function WeaveHead({ asked, column }: { asked: readonly AskedAction[]; column: number }) {
   return asked.map(({ action }) => (
-    <span key={action.id} className="relative h-16" style={{ width: column }}>
-      <span className="head absolute bottom-1 left-1/2 origin-bottom-left -rotate-[38deg] whitespace-nowrap text-[0.75rem]">
+    <span key={action.id} className="relative h-18" style={{ width: column }}>
+      <span className="head absolute bottom-1 left-1/2 origin-bottom-left -rotate-[62deg] whitespace-nowrap text-[0.75rem]">
         {action.short}
       </span>
     </span>

@@ -11,6 +11,7 @@ let answer: (brief: Brief, stop: AbortSignal) => Promise<Composition>;
 
 vi.mock('../workers/composing', () => ({
   prepare: () => undefined,
+  warm: () => undefined,
   composeAway: (brief: Brief, stop: AbortSignal) => {
     asked.push(brief);
     return answer(brief, stop);

@@ -5,7 +5,7 @@ import type { Draft } from '@tropaeum/core/session/draft';
 import { choicesOf } from '@tropaeum/core/session/draft';
 import type { ItemPlace } from '@tropaeum/core/session/edit';
 import { create } from 'zustand';
-import { composeAway, prepare } from '../workers/composing';
+import { composeAway, prepare, warm } from '../workers/composing';
 
 /** The page of the desk that a session is: an athlete on a day. */
 export const pageOf = ({ athleteId, brief }: { athleteId: string; brief: Brief }): string =>
@@ -105,7 +105,8 @@ export const useSession = create<SessionState>((set, get) => {
         draft: stored?.draft,
         stored: stored && { id: stored.id, revision: stored.revision, status: stored.status },
       });
-      if (!stored) prepare(withPins(brief, undefined));
+      if (stored) warm(brief);
+      else prepare(withPins(brief, undefined));
     },
     changeBrief: (change) => remember({ brief: { ...get().brief, ...change }, bound: undefined }),
     edit(change) {

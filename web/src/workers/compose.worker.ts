@@ -33,6 +33,11 @@ const offered = (list: Alternative[], most: number): OfferedAlternative[] =>
   }));
 
 const composer = {
+  /** Loads the solver and measures every exercise for this athlete, so that the first composing does not have to. */
+  async warm(brief: Brief): Promise<void> {
+    contextOf(brief).feasible.all();
+    await ready;
+  },
   async compose(brief: Brief): Promise<Composition> {
     return compose(brief, await ready);
   },

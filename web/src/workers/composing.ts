@@ -39,6 +39,13 @@ export function prepare(brief: Brief): void {
   prepared = { key, composition };
 }
 
+/** Gets the composer ready for an athlete without composing. */
+export function warm(brief: Brief): void {
+  composer()
+    .warm(brief)
+    .catch(() => undefined);
+}
+
 /** Composes away from the page. Ends with an AbortError when it is stopped. */
 export function composeAway(brief: Brief, stop: AbortSignal): Promise<Composition> {
   prepare(brief);
