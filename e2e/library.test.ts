@@ -61,6 +61,30 @@ test('an exercise shows its load over the range, its ladder, its fault posed, an
   await expect(page.getByRole('heading', { level: 1, name: 'Kneeling lean-back with weight' })).toBeVisible();
 });
 
+test('the figure is stopped anywhere on its way, the plot says what the joints hold there', async ({ page }) => {
+  await openLibrary(page);
+  await page.goto('/library/hinge-lift');
+  await expect(page.getByText('Gluteus maximus')).toBeVisible();
+  await expect(page.getByText('filled bottle or canister', { exact: false })).toBeVisible();
+  const hip = page.locator('figcaption span').filter({ hasText: /^hip/ });
+  await expect(hip).toContainText('at most');
+  const way = page.getByLabel('Where on the way');
+  await page.getByRole('button', { name: 'Stop the figure' }).click();
+  await expect(hip).not.toContainText('at most');
+  const discs = () =>
+    page
+      .locator('[data-variant] [data-ring]')
+      .evaluateAll((all) => all.map((disc) => disc.getAttribute('transform') ?? '').join());
+  const [tall, standing] = [await discs(), await hip.innerText()];
+  await way.fill('100');
+  await expect(hip).not.toHaveText(standing);
+  expect(await discs()).not.toBe(tall);
+  const newtonMetres = (text: string) => Number(/(\d+) N m/.exec(text)?.[1]);
+  expect(newtonMetres(await hip.innerText())).toBeGreaterThan(newtonMetres(standing));
+  await page.getByRole('button', { name: 'Let the figure move' }).click();
+  await expect(hip).toContainText('at most');
+});
+
 test("a club's own exercise: faults at their fields, typing kept, found by search, changed, removed", async ({
   page,
 }) => {

@@ -3,11 +3,12 @@ import { bandLevels } from '../body/band';
 import { parseDose } from '../dose/notation';
 import { catalogueOf } from '../exercise/catalogue';
 import { variantById } from '../exercise/library';
-import { type OwnVariant, readOwnVariant } from '../exercise/own';
+import type { OwnVariant } from '../exercise/own';
 import { anchors, kitKinds, levels, regions } from '../exercise/vocabulary';
 import { fills } from '../kit/kit';
 import { aims, type Brief, defaultHouseRules, houseRuleChoices, phases } from '../session/brief';
 import { sportById, sports } from '../sport/sports';
+import { readOwn } from './own';
 
 export const briefFormat = 'tropaeum-brief/1';
 
@@ -225,27 +226,6 @@ function completed(read: Read, own: readonly OwnVariant[]): Brief {
     ...(own.length ? { own } : {}),
     lock: { ...read.lock, include: read.lock?.include ?? [], exclude: read.lock?.exclude ?? [] },
   };
-}
-
-const mostOwn = 200;
-
-/** The exercises that a document brings itself, each by the rules of its form. */
-function readOwn(given: unknown): { own: OwnVariant[]; faults: DocumentFault[] } {
-  if (given === undefined) return { own: [], faults: [] };
-  if (!Array.isArray(given) || given.length > mostOwn)
-    return { own: [], faults: [{ path: 'own', message: `must be a list of ${mostOwn} exercises or fewer` }] };
-  const own: OwnVariant[] = [];
-  const faults: DocumentFault[] = [];
-  given.forEach((words, i) => {
-    const reading = readOwnVariant(
-      words,
-      variantById,
-      own.map((o) => o.id),
-    );
-    if ('faults' in reading) faults.push(...reading.faults.map((f) => ({ ...f, path: `own[${i}].${f.path}` })));
-    else own.push(reading.own);
-  });
-  return { own, faults };
 }
 
 /**

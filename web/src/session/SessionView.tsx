@@ -13,51 +13,31 @@ import { worthOfDraft } from '@tropaeum/core/session/alternatives';
 import { contextOf } from '@tropaeum/core/session/context';
 import { choiceAt, type ItemPlace, moveGroup, pin, remove } from '@tropaeum/core/session/edit';
 import { planOf } from '@tropaeum/core/session/plan';
-import { type AskedAction, askedOf } from '@tropaeum/core/sport/profile';
-import { CircleAlert, OctagonX, Printer, Redo2, Send, Undo2 } from 'lucide-react';
-import { useEffect, useMemo, useState } from 'react';
+import { askedOf } from '@tropaeum/core/sport/profile';
+import { Printer, Redo2, Send, Undo2 } from 'lucide-react';
+import { useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useOutletContext, useParams } from 'react-router';
-import { ApiError, ask } from '../api/client';
-import { queryClient, useAthlete } from '../api/queries';
+import { queryClient } from '../api/queries';
 import type { DeskContext } from '../Desk';
 import type { SaveState } from '../saving/late-saver';
-import { dayName } from '../ui/days';
 import { Trouble, Waiting } from '../ui/States';
 import { clock, words } from '../ui/words';
 import { AddRow } from './AddRow';
 import { useSaveState } from './autosave';
 import { BriefPanel } from './BriefPanel';
+import { Checks } from './Checks';
+import { EmptyPage } from './EmptyPage';
 import { Inspector } from './Inspector';
 import { GroupRows, weaveColumn } from './ItemRow';
-import { readPage } from './opening';
 import { Strip } from './Strip';
 import { proofOf, useSession } from './store';
+import { useOpenSession } from './use-open-session';
+import { useSend } from './use-send';
 import { WeaveFoot, WeaveHead } from './Weave';
 
 /** Columns of the weave at the most: the movements the role asks most. */
 const mostActions = 8;
-
-/** Opens the stored session of the day, or an empty page for it. */
-function useOpenSession(athleteId: string, day: string) {
-  const detail = useAthlete(athleteId);
-  const [problem, setProblem] = useState<unknown>();
-  const opened = useSession((s) => s.athleteId === athleteId && s.brief.date === day);
-  useEffect(() => {
-    if (opened) return;
-    let left = false;
-    setProblem(undefined);
-    readPage(athleteId, day)
-      .then(({ brief, stored }) => {
-        if (!left) useSession.getState().open(athleteId, brief, stored);
-      })
-      .catch(setProblem);
-    return () => {
-      left = true;
-    };
-  }, [athleteId, day, opened]);
-  return { detail, opened, problem: problem ?? detail.error };
-}
 
 const saveWords: Record<SaveState['kind'], string> = {
   saved: 'saved',
@@ -65,82 +45,6 @@ const saveWords: Record<SaveState['kind'], string> = {
   waiting: 'saving …',
   trouble: '',
 };
-
-function Checks({ checks }: { checks: ReturnType<typeof planOf>['checks'] }) {
-  const bad = checks.filter((c) => c.status !== 'ok');
-  const fine = checks.filter((c) => c.status === 'ok' && c.id !== 'time');
-  return (
-    <ul className="space-y-0.5 text-[0.86rem]" aria-label="Checks">
-      {bad.map((c) => (
-        <li key={c.id} className={`flex gap-1.5 ${c.status === 'stop' ? 'font-semibold text-oxide' : 'text-bronze'}`}>
-          {c.status === 'stop' ? (
-            <OctagonX size={15} className="mt-0.5 shrink-0" aria-label="Stop" />
-          ) : (
-            <CircleAlert size={15} className="mt-0.5 shrink-0" aria-label="Mind" />
-          )}
-          {c.text}
-        </li>
-      ))}
-      <li className="text-quiet">{fine.map((c) => c.text).join(' · ')}</li>
-    </ul>
-  );
-}
-
-function useSend(): {
-  send: () => Promise<void>;
-  link: string | undefined;
-  problem: string | undefined;
-  sending: boolean;
-} {
-  const [link, setLink] = useState<string>();
-  const [problem, setProblem] = useState<string>();
-  const [sending, setSending] = useState(false);
-  const stored = useSession((s) => s.stored);
-  const send = async () => {
-    if (!stored) return;
-    setSending(true);
-    setProblem(undefined);
-    try {
-      const sent = await ask<{ link: string }>(`/sessions/${stored.id}/send`, 'POST');
-      setLink(sent.link);
-      useSession.getState().saved({ ...stored, status: 'sent' });
-      await queryClient.invalidateQueries({ queryKey: ['squads'] });
-      await queryClient.invalidateQueries({ queryKey: ['outbox'] });
-    } catch (error) {
-      setProblem(error instanceof ApiError ? error.message : 'Sending did not work.');
-    } finally {
-      setSending(false);
-    }
-  };
-  return { send, link, problem, sending };
-}
-
-/** Before anything is written: what this role asks for, and the one key to press. */
-function EmptyPage({ day, role, asked }: { day: string; role: string; asked: readonly AskedAction[] }) {
-  const most = Math.max(...asked.map((a) => a.asked));
-  return (
-    <div className="mt-12 w-full max-w-xl self-center">
-      <p className="head text-xl">Nothing written for {dayName(day)} yet.</p>
-      <p className="mt-1 text-quiet">
-        The brief at the right is what is known. Change what is not so, then press{' '}
-        <kbd className="dose bg-edge px-1.5">c</kbd>.
-      </p>
-      <h2 className="label mt-8 border-b border-stone pb-1">What a {role} is asked for</h2>
-      <ul>
-        {asked.map(({ action, asked: share }) => (
-          <li
-            key={action.id}
-            className="grid grid-cols-[15rem_1fr_3rem] items-center gap-3 border-b border-edge py-1.5"
-          >
-            <span>{action.name}</span>
-            <span className="h-2 bg-slate" style={{ width: `${(share / most) * 100}%` }} />
-            <span className="dose text-right">{Math.round(share * 100)} %</span>
-          </li>
-        ))}
-      </ul>
-    </div>
-  );
-}
 
 /** The score of a session: brief at the side, one key composes, everything can be changed. */
 export function SessionView() {

@@ -1,0 +1,25 @@
+import { useEffect, useState } from 'react';
+import { useAthlete } from '../api/queries';
+import { readPage } from './opening';
+import { useSession } from './store';
+
+/** Opens the stored session of the day, or an empty page for it. */
+export function useOpenSession(athleteId: string, day: string) {
+  const detail = useAthlete(athleteId);
+  const [problem, setProblem] = useState<unknown>();
+  const opened = useSession((s) => s.athleteId === athleteId && s.brief.date === day);
+  useEffect(() => {
+    if (opened) return;
+    let left = false;
+    setProblem(undefined);
+    readPage(athleteId, day)
+      .then(({ brief, stored }) => {
+        if (!left) useSession.getState().open(athleteId, brief, stored);
+      })
+      .catch(setProblem);
+    return () => {
+      left = true;
+    };
+  }, [athleteId, day, opened]);
+  return { detail, opened, problem: problem ?? detail.error };
+}
