@@ -91,9 +91,13 @@ export class Cluster {
     const release = await this.lock();
     try {
       if (!existsSync(join(this.data, 'PG_VERSION'))) this.make();
-      this.clearStaleLock();
-      if (!this.running()) await this.launch();
-      await this.answer();
+      // A server that was killed a moment ago still counts as running: when it does not answer, it is looked at again.
+      for (let attempt = 1; attempt <= 4; attempt++) {
+        this.clearStaleLock();
+        if (!this.running()) await this.launch();
+        if (await this.answers()) return;
+      }
+      throw new Error(`PostgreSQL does not answer; its log is ${this.log}`);
     } finally {
       release();
     }
@@ -179,13 +183,15 @@ export class Cluster {
     throw new Error(`PostgreSQL did not start; its log is ${this.log}`);
   }
 
-  async answer() {
+  /** Whether the server answers within half a minute; false at once when it is no longer there. */
+  async answers() {
     const port = readFileSync(this.portFile, 'utf8').trim();
-    for (let attempt = 0; attempt < 100; attempt++) {
-      if (spawnSync(join(this.programs, 'pg_isready'), ['-q', '-h', '127.0.0.1', '-p', port]).status === 0) return;
+    for (let attempt = 1; attempt <= 300; attempt++) {
+      if (spawnSync(join(this.programs, 'pg_isready'), ['-q', '-h', '127.0.0.1', '-p', port]).status === 0) return true;
+      if (attempt % 10 === 0 && !this.running()) return false;
       await pause(100);
     }
-    throw new Error('PostgreSQL does not answer');
+    return false;
   }
 
   /** One start at a time: a lock folder that a dead process does not keep. */

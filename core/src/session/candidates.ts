@@ -1,4 +1,5 @@
 import { daysBetween } from '../athlete/athlete';
+import { effortOf } from '../capacity/effort';
 import type { Variant } from '../exercise/variant';
 import { type BlockKind, levels } from '../exercise/vocabulary';
 import type { BlockBounds } from './blocks';
@@ -48,6 +49,32 @@ export function seasonReason(variant: Variant, brief: Brief): string | undefined
   return undefined;
 }
 
+/** Below this share of the most a set trains little strength, and a higher rung within reach should be taken; common practice, no source. */
+const easyBelow = 0.35;
+const reachableUpTo = 0.76;
+
+/**
+ * Whether strength work stands so far below this athlete that a higher rung of its ladder, which can be done here, should be taken. Not for
+ * those who begin, come back or learn: they earn the load. Bands are not judged: their force is not known.
+ */
+export function tooEasy(variant: Variant, { brief, feasible, body }: Context): boolean {
+  const { aim, athlete, season, date } = brief;
+  if (athlete.level === 'new' || season.phase === 'return' || aim === 'return' || aim === 'learn') return false;
+  if (variant.load?.required || variant.line) return false;
+  const share = (v: Variant, kg: number) => effortOf(v, athlete, date, kg, body).share;
+  const own = share(variant, 0);
+  if (own >= easyBelow) return false;
+  for (let id = variant.harder; id; ) {
+    const rung = feasible.get(id);
+    if (!rung || rung.variant.pattern !== variant.pattern) return false;
+    const masses = rung.variant.load?.required ? rung.loads.map((l) => l.kg) : [0];
+    const reached = masses.some((kg) => share(rung.variant, kg) > own && share(rung.variant, kg) <= reachableUpTo);
+    if (rung.reasons.length === 0 && !rung.variant.line && reached) return true;
+    id = rung.variant.harder;
+  }
+  return false;
+}
+
 /** Every item on its own, dosed, in every block it may stand in; what the coach has excluded left out. */
 export function singles(context: Context, bounds: Record<BlockKind, BlockBounds>): Column[] {
   const { brief, feasible, body } = context;
@@ -60,6 +87,7 @@ export function singles(context: Context, bounds: Record<BlockKind, BlockBounds>
     if (!pinned && seasonReason(variant, brief)) continue;
     for (const block of variant.blocks) {
       if (bounds[block].most === 0 && !pinned) continue;
+      if (block === 'strength' && !pinned && tooEasy(variant, context)) continue;
       for (const sets of setChoices(block, variant, brief)) {
         const dosed = prescribe(candidate, block, sets, brief, body);
         if (dosed) columns.push(columnOf(context, asGroup(alone(block, dosed.choice), brief)));

@@ -56,11 +56,14 @@ const blockStimulus: Record<BlockKind, number> = {
   'cool-down': 0.1,
 };
 
+/** A set at three quarters of the most is a whole one, one at a quarter not half of it; common practice, no source. */
+const [easiestSet, perShare, hardestSet] = [0.15, 1.1, 1.1];
+
 /** Effective sets in one set: block, and how hard it is for this athlete where that is known. */
 export function stimulus(block: BlockKind, effortShare: number | undefined, fast: boolean): number {
   const whole = blockStimulus[block];
   if (effortShare === undefined || fast) return whole;
-  return whole * Math.min(1.15, 0.45 + effortShare);
+  return whole * Math.min(hardestSet, easiestSet + perShare * effortShare);
 }
 
 /** Doses at which a piece of the coverage curve ends, effective sets. */
