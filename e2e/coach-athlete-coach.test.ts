@@ -115,29 +115,30 @@ test('the athlete does it on the floor: taps, counts, a reload in the middle, th
   await phone.goto(link);
   await phone.getByRole('button', { name: 'Start' }).click();
   const tap = () => phone.locator('button.absolute.inset-0').click();
-  const header = phone.locator('header .label').first();
+  const place = async () =>
+    `${await phone.locator('header .label').first().innerText()}: ${await phone.getByRole('heading', { level: 1 }).innerText()}`;
 
   await expect(phone.getByText('Tap anywhere to start')).toBeVisible();
-  const first = await header.innerText();
+  const first = await place();
   await tap();
   await expect(phone.locator('[data-count]')).toBeVisible();
   await phone.waitForTimeout(3500);
   await tap();
-  await expect.poll(() => header.innerText()).not.toBe(first);
+  await expect.poll(place).not.toBe(first);
 
   // A reload in the middle loses nothing: it goes on with the second set.
-  const second = await header.innerText();
+  const second = await place();
   await phone.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
   await phone.waitForTimeout(1000);
   await phone.reload();
   await expect(phone.getByText('1 of')).toBeVisible();
   await phone.getByRole('button', { name: 'Go on' }).click();
-  await expect.poll(() => header.innerText()).toBe(second);
+  await expect.poll(place).toBe(second);
 
   // No network: sets are kept, the page opens again, and they go when it is back.
   await context.setOffline(true);
   for (let i = 0; i < 2; i++) {
-    const before = await header.innerText();
+    const before = await place();
     if (await phone.getByText('Tap anywhere to start').isVisible()) await tap();
     await phone.waitForTimeout(800);
     await tap();
