@@ -39,9 +39,16 @@ export function apiRouter(services: Services): Router {
   return api;
 }
 
+const goneAway = new Set(['ECONNRESET', 'EPIPE', 'ERR_STREAM_PREMATURE_CLOSE']);
+
 /** The whole server, ready to listen. */
 export function createApp(services: Services, webFolder?: string): Koa {
   const app = new Koa();
+  app.on('error', (error: NodeJS.ErrnoException) => {
+    // Who goes away in the middle of an answer is no fault of ours.
+    const level = goneAway.has(error.code ?? '') ? 'debug' : 'error';
+    services.log[level]({ error: error.stack }, 'answer broke off');
+  });
   app.use(answerErrors(services.log));
   app.use(
     helmet({
