@@ -85,6 +85,24 @@ test('the figure is stopped anywhere on its way, the plot says what the joints h
   await expect(hip).toContainText('at most');
 });
 
+test('an exercise goes from the library into the session of an athlete, and the rest is composed round it', async ({
+  page,
+}) => {
+  await openLibrary(page);
+  await page.goto('/library?day=2026-12-22');
+  await page.getByRole('combobox', { name: /^For/ }).selectOption({ label: 'Aksel Vik' });
+  await find(page).fill('side plank on the knees');
+  await page.locator('[data-cell]').first().click();
+  await page.getByRole('link', { name: "Into Aksel's session" }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Aksel Vik' })).toBeVisible();
+  const added = page.locator('[data-row]').filter({ hasText: 'Side plank on the knees' });
+  await expect(added).toContainText('pinned', { ignoreCase: true });
+  await page.getByRole('button', { name: /ompose/ }).click();
+  await expect.poll(() => page.locator('[data-row]').count(), { timeout: 20_000 }).toBeGreaterThan(5);
+  await expect(added).toHaveCount(1);
+  await expect(page.getByText('saved', { exact: true })).toBeVisible();
+});
+
 test("a club's own exercise: faults at their fields, typing kept, found by search, changed, removed", async ({
   page,
 }) => {

@@ -143,6 +143,7 @@ const item = {
       tempo: text,
       restSeconds: { type: 'number', minimum: 0 },
       load: object({ kg: { type: 'number', exclusiveMinimum: 0 }, with: text }, ['with']),
+      uses: list(text),
       intensity: object({
         reserve: { type: 'number', minimum: 0 },
         percentOfMax: { type: 'number', minimum: 0 },

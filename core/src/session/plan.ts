@@ -3,6 +3,7 @@ import { printTempo } from '../dose/notation';
 import { itemSeconds } from '../dose/time';
 import { zoneOf } from '../dose/zone';
 import type { Variant } from '../exercise/variant';
+import { thingsOf } from '../kit/laid-out';
 import { cautionOfLoad } from '../kit/replacements';
 import { type Check, checksOf } from './checks';
 import { type Column, columnOf, contactsOf, mainBlocks } from './column';
@@ -29,6 +30,8 @@ export interface PlanItem {
   tempo?: string;
   restSeconds: number;
   load?: { kg?: number; with: string };
+  /** Everything that is taken in hand, stood on or fixed to; left out in plans of before. */
+  uses?: string[];
   intensity?: { reserve?: number; percentOfMax?: number; zone?: string };
   seconds: number;
   impactContacts: number;
@@ -188,6 +191,7 @@ function itemOf(
     ...(dose.tempo ? { tempo: printTempo(dose.tempo) } : {}),
     restSeconds: dose.restSeconds,
     ...(load ? { load } : {}),
+    uses: thingsOf(variant, brief.kit, load?.with),
     ...(Object.keys(intensity).length ? { intensity } : {}),
     seconds: Math.round(itemSeconds(dose)),
     impactContacts: contactsOf(variant, dose),

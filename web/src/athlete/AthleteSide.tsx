@@ -1,11 +1,12 @@
 import { registerSW } from 'virtual:pwa-register';
 import type { AthleteSize } from '@tropaeum/core/body/segments';
+import { laidOut } from '@tropaeum/core/kit/laid-out';
 import { nextStep, stepsOf } from '@tropaeum/core/session/steps';
 import { useEffect, useMemo, useState } from 'react';
 import { useParams } from 'react-router';
 import { dayName } from '../ui/days';
 import { Figure } from '../ui/Figure';
-import { words } from '../ui/words';
+import { takes, words } from '../ui/words';
 import { Finish } from './Finish';
 import { Floor } from './Floor';
 import { useLink } from './use-link';
@@ -47,6 +48,7 @@ export function AthleteSide() {
     ...(answer.athlete.sex ? { sex: answer.athlete.sex } : {}),
   };
   const keys = new Set(link.logged.keys());
+  const things = laidOut(plan.blocks.flatMap((b) => b.items.map((i) => i.uses ?? [])));
   const sets = steps.filter((s) => s.kind === 'work').length;
   const allDone = nextStep(steps, keys) >= steps.length;
 
@@ -82,7 +84,9 @@ export function AthleteSide() {
               ? 'All of it has been sent to your coach.'
               : started
                 ? `${keys.size} of ${sets} sets done`
-                : 'Lay out your kit, then start.'}
+                : things.length
+                  ? `Lay out: ${things.join(', ')}.`
+                  : 'Nothing to lay out: only you.'}
         </p>
       </header>
       <ol className="mt-4">
@@ -99,7 +103,7 @@ export function AthleteSide() {
                   <Figure variant={item.drawnAs ?? item.variant} name="" size={size} className="h-12 w-14 shrink-0" />
                   <span className="min-w-0 flex-1">
                     <b className="block leading-tight">{item.name}</b>
-                    <span className="text-quiet">{item.load?.with ?? 'body'}</span>
+                    <span className="text-quiet">{takes(item)}</span>
                   </span>
                   <span className={`dose text-base ${done >= wanted ? 'text-laurel' : ''}`}>
                     {item.sets}×

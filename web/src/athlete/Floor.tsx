@@ -6,7 +6,7 @@ import { Volume2, VolumeX, X } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { Figure } from '../ui/Figure';
 import { figureFilm } from '../ui/figure-frames';
-import { clock, words } from '../ui/words';
+import { clock, takes, words } from '../ui/words';
 import { say, setSound, soundOn, tone } from './sound';
 import { useWakeLock } from './use-wake-lock';
 
@@ -190,7 +190,7 @@ export function Floor(props: FloorProps) {
       </div>
       <div className="pointer-events-none z-10 px-5 pb-7">
         <h1 className="head text-[1.9rem] leading-tight">{item.name}</h1>
-        {item.load && <p className="text-lg text-quiet">{item.load.with}</p>}
+        {takes(item) !== 'body' && <p className="text-lg text-quiet">{takes(item)}</p>}
         {state.kind === 'resting' ? (
           <>
             <div className="mt-1 flex items-end justify-between">

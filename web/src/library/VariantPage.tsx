@@ -3,7 +3,7 @@ import type { Loading } from '@tropaeum/core/exercise/moments';
 import type { Variant } from '@tropaeum/core/exercise/variant';
 import { loadOptions } from '@tropaeum/core/kit/kit';
 import type { Brief } from '@tropaeum/core/session/brief';
-import { ArrowLeft, Copy, Pencil } from 'lucide-react';
+import { ArrowLeft, Copy, ListPlus, Pencil } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Link, useOutletContext, useParams, useSearchParams } from 'react-router';
 import { useAthlete } from '../api/queries';
@@ -66,7 +66,7 @@ export function VariantPage() {
 
 function OneVariant({ shown, takenIds }: { shown: Shown; takenIds: readonly string[] }) {
   const { variant, drawnAs, own } = shown;
-  const { squads } = useOutletContext<DeskContext>();
+  const { squads, day } = useOutletContext<DeskContext>();
   const [address] = useSearchParams();
   const athleteId = address.get('for') ?? '';
   const listed = squads.athletes.find((a) => a.id === athleteId);
@@ -114,6 +114,11 @@ function OneVariant({ shown, takenIds }: { shown: Shown; takenIds: readonly stri
           <Chips variant={variant} />
         </div>
         <div className="flex gap-2">
+          {listed && reasons.length === 0 && (
+            <Link to={`/athletes/${listed.id}?day=${day}&add=${variant.id}`} className="key key-strong">
+              <ListPlus size={15} /> Into {listed.name.split(' ')[0]}'s session
+            </Link>
+          )}
           {own ? (
             <button type="button" className="key" onClick={() => setEditing('own')}>
               <Pencil size={15} /> Change ours

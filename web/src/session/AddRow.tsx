@@ -2,7 +2,6 @@ import type { BlockKind } from '@tropaeum/core/exercise/vocabulary';
 import { blockOrder } from '@tropaeum/core/session/blocks';
 import { add } from '@tropaeum/core/session/edit';
 import { Plus } from 'lucide-react';
-import { useState } from 'react';
 import { words } from '../ui/words';
 import { composer } from '../workers/composing';
 import { NameField } from './NameField';
@@ -21,13 +20,12 @@ const offeredBlocks: readonly BlockKind[] = [
 
 /** Adds the best that still fits to a block; what came in can be swapped or taken back. */
 export function AddRow() {
-  const { brief, draft, edit } = useSession();
-  const [said, setSaid] = useState('');
+  const { brief, draft, edit, said, say } = useSession();
   const addTo = async (block: BlockKind) => {
     if (!draft) return;
     const [best] = await composer().additions(brief, draft, block, 1);
-    if (!best) return setSaid(`Nothing more for ${words(block)} fits this kit, room and athlete.`);
-    setSaid('');
+    if (!best) return say(`Nothing more for ${words(block)} fits this kit, room and athlete.`);
+    say('');
     edit((d) => add(d, block, best.choice, blockOrder(brief.houseRules.explosive)));
   };
   return (
@@ -43,7 +41,7 @@ export function AddRow() {
           <Plus size={12} /> {words(block)}
         </button>
       ))}
-      <NameField onSaid={setSaid} />
+      <NameField />
       <span role="status" className="text-bronze">
         {said}
       </span>

@@ -1,13 +1,13 @@
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import type { AthleteSize } from '@tropaeum/core/body/segments';
-import type { Choice, Group } from '@tropaeum/core/session/draft';
+import type { Group } from '@tropaeum/core/session/draft';
 import { type ItemPlace, pin, redose, remove } from '@tropaeum/core/session/edit';
 import type { PlanBlock } from '@tropaeum/core/session/plan';
 import type { AskedAction } from '@tropaeum/core/sport/profile';
 import { GripVertical, Pin, X } from 'lucide-react';
 import { Figure } from '../ui/Figure';
-import { words } from '../ui/words';
+import { takes, words } from '../ui/words';
 import { DoseField } from './DoseField';
 import { useSession } from './store';
 import { WeaveMarks } from './Weave';
@@ -24,8 +24,6 @@ interface GroupRowsProps {
   size: AthleteSize;
   selected: ItemPlace | undefined;
 }
-
-const loadWords = (choice: Choice) => choice.load?.with ?? 'body';
 
 /** A group of items: rows that belong together, one handle to move them. */
 export function GroupRows({ index, group, block, first, letter, asked, size, selected }: GroupRowsProps) {
@@ -79,7 +77,7 @@ export function GroupRows({ index, group, block, first, letter, asked, size, sel
             </span>
             <span className="w-[158px] shrink-0">
               <DoseField dose={choice.dose} name={item.name} onDose={(dose) => edit((d) => redose(d, at, dose))} />
-              <span className="block truncate px-1 text-[0.78rem] leading-tight text-quiet">{loadWords(choice)}</span>
+              <span className="block truncate px-1 text-[0.78rem] leading-tight text-quiet">{takes(item)}</span>
             </span>
             <WeaveMarks item={item} asked={asked} column={weaveColumn} />
             <span className="absolute right-0 flex h-full items-center bg-lit px-1 text-quiet opacity-0 group-focus-within:opacity-100 group-hover:opacity-100">

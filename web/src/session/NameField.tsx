@@ -1,19 +1,16 @@
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/react';
 import { catalogueOf } from '@tropaeum/core/exercise/catalogue';
 import { LibrarySearch } from '@tropaeum/core/exercise/search';
-import { blockOrder } from '@tropaeum/core/session/blocks';
-import { add } from '@tropaeum/core/session/edit';
 import { useDeferredValue, useMemo, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Figure } from '../ui/Figure';
-import { composer } from '../workers/composing';
 import { useSession } from './store';
 
 const mostFound = 7;
 
 /** Adds the exercise that is typed for, by any of its names, to the block where it belongs; says why when it cannot be done here. */
-export function NameField({ onSaid }: { onSaid: (words: string) => void }) {
-  const { brief, draft, edit } = useSession();
+export function NameField() {
+  const { brief, addNamed } = useSession();
   const [text, setText] = useState('');
   const input = useRef<HTMLInputElement>(null);
   useHotkeys('/', () => input.current?.focus(), { useKey: true, preventDefault: true });
@@ -21,17 +18,13 @@ export function NameField({ onSaid }: { onSaid: (words: string) => void }) {
   const search = useMemo(() => new LibrarySearch(catalogue.all), [catalogue]);
   const typed = useDeferredValue(text.trim());
   const found = useMemo(() => (typed ? search.find(typed).slice(0, mostFound) : []), [search, typed]);
-  const choose = async (id: string | null) => {
-    if (!id || !draft) return;
+  const choose = (id: string | null) => {
+    if (!id) return;
     setText('');
-    const answer = await composer().addition(brief, draft, id);
-    const name = catalogue.byId(id)?.name ?? id;
-    if ('reasons' in answer) return onSaid(`${name}: ${answer.reasons.join(' ')}`);
-    onSaid('');
-    edit((d) => add(d, answer.block, answer.offered.choice, blockOrder(brief.houseRules.explosive)));
+    void addNamed(id);
   };
   return (
-    <Combobox value={null} onChange={(id: string | null) => void choose(id)} immediate={false}>
+    <Combobox value={null} onChange={choose} immediate={false}>
       <ComboboxInput
         ref={input}
         aria-label="Add an exercise by name"

@@ -32,6 +32,7 @@ import { Inspector } from './Inspector';
 import { GroupRows, weaveColumn } from './ItemRow';
 import { Strip } from './Strip';
 import { proofOf, useSession } from './store';
+import { useAdded } from './use-added';
 import { useOpenSession } from './use-open-session';
 import { useSend } from './use-send';
 import { WeaveFoot, WeaveHead } from './Weave';
@@ -54,6 +55,7 @@ export function SessionView() {
   const session = useSession();
   const { brief, draft, bound, selected, composing, refused, stored } = session;
   const save = useSaveState();
+  useAdded(opened);
   const { send, link, problem: sendProblem, sending } = useSend();
   const [showBrief, setShowBrief] = useState(false);
   const sensors = useSensors(
@@ -193,6 +195,7 @@ export function SessionView() {
           )}
           {session.problem && <p className="mt-2 bg-sheet px-3 py-1.5 text-oxide">{session.problem}</p>}
           {save.kind === 'trouble' && <p className="mt-2 bg-sheet px-3 py-1.5 text-oxide">Not saved: {save.words}</p>}
+          {session.said && !draft && <p className="mt-2 bg-sheet px-3 py-1.5 text-bronze">{session.said}</p>}
           {sendProblem && <p className="mt-2 bg-sheet px-3 py-1.5 text-oxide">{sendProblem}</p>}
           {locked && (
             <p className="mt-2 bg-sheet px-3 py-1.5">

@@ -7,11 +7,13 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { plainBrief } from '../../../core/test/briefs';
 
 const asked: Brief[] = [];
+let addition: Awaited<ReturnType<typeof import('../workers/composing').additionAway>>;
 let answer: (brief: Brief, stop: AbortSignal) => Promise<Composition>;
 
 vi.mock('../workers/composing', () => ({
   prepare: () => undefined,
   warm: () => undefined,
+  additionAway: async () => addition,
   composeAway: (brief: Brief, stop: AbortSignal) => {
     asked.push(brief);
     return answer(brief, stop);
@@ -130,5 +132,31 @@ describe('proof', () => {
     expect(proofOf(0.76, 0.8)).toMatchObject({ bound: 0.8 });
     expect(proofOf(0.76, 0.8)?.gap).toBeCloseTo(0.05, 9);
     expect(proofOf(0.76, undefined)).toBeUndefined();
+  });
+
+  it('an exercise that is named goes where it belongs; before composing it is pinned, and composing goes round it', async () => {
+    const choice = { variant: 'push-up', dose: parseDose('2x8 r60'), pinned: false };
+    addition = {
+      block: 'strength',
+      offered: { variant: 'push-up', name: 'Push-up', choice, difference: 0.1, overSeconds: 0 },
+    };
+    await session().addNamed('push-up');
+    expect(session().draft?.groups).toMatchObject([
+      { block: 'strength', choices: [{ variant: 'push-up', pinned: true }] },
+    ]);
+    await session().compose();
+    expect(asked.at(-1)?.lock.include).toEqual(['push-up']);
+    await session().addNamed('push-up');
+    expect(session().draft?.groups.at(-1)?.choices[0]?.pinned).toBe(false);
+    session().undo();
+    expect(session().draft).toBe(draft);
+  });
+
+  it('an exercise that cannot be done changes nothing and says why', async () => {
+    addition = { reasons: ['Needs a partner.'] };
+    await session().compose();
+    await session().addNamed('partner-leg-curl');
+    expect(session().draft).toBe(draft);
+    expect(session().said).toBe("Lying leg curl against a partner's hands: Needs a partner.");
   });
 });

@@ -1,11 +1,13 @@
 import { printDose } from '@tropaeum/core/dose/notation';
+import { catalogueOf } from '@tropaeum/core/exercise/catalogue';
+import { blockOrder } from '@tropaeum/core/session/blocks';
 import type { Brief } from '@tropaeum/core/session/brief';
 import type { Proof, Refusal } from '@tropaeum/core/session/compose';
 import type { Draft } from '@tropaeum/core/session/draft';
 import { choicesOf } from '@tropaeum/core/session/draft';
-import type { ItemPlace } from '@tropaeum/core/session/edit';
+import { add, type ItemPlace } from '@tropaeum/core/session/edit';
 import { create } from 'zustand';
-import { composeAway, prepare, warm } from '../workers/composing';
+import { additionAway, composeAway, prepare, warm } from '../workers/composing';
 
 /** The page of the desk that a session is: an athlete on a day. */
 export const pageOf = ({ athleteId, brief }: { athleteId: string; brief: Brief }): string =>
@@ -34,11 +36,16 @@ interface SessionState extends Snapshot {
   refused: Refusal | undefined;
   composing: AbortController | undefined;
   problem: string | undefined;
+  /** What came of adding an exercise, when nothing was added. */
+  said: string;
   /** Counts changes; autosave follows it. */
   changes: number;
   open: (athleteId: string, brief: Brief, stored?: Stored & { draft: Draft }) => void;
   changeBrief: (change: Partial<Brief>) => void;
   edit: (change: (draft: Draft) => Draft) => void;
+  /** Adds an exercise that the coach names to the session, or begins one with it; says why when it cannot be done. */
+  addNamed: (variantId: string) => Promise<void>;
+  say: (words: string) => void;
   select: (at: ItemPlace | undefined) => void;
   undo: () => void;
   redo: () => void;
@@ -78,6 +85,7 @@ const untouched = {
   refused: undefined,
   composing: undefined,
   problem: undefined,
+  said: '',
   changes: 0,
 };
 
@@ -115,6 +123,21 @@ export const useSession = create<SessionState>((set, get) => {
       const next = change(draft);
       if (next !== draft) remember({ draft: next });
     },
+    async addNamed(variantId) {
+      const { brief, draft } = get();
+      const answer = await additionAway(brief, draft ?? { groups: [] }, variantId);
+      if (get().brief !== brief) return;
+      if ('reasons' in answer) {
+        const name = catalogueOf(brief.own).byId(variantId)?.name ?? variantId;
+        set({ said: `${name}: ${answer.reasons.join(' ')}` });
+        return;
+      }
+      // Before anything is composed it is what the rest will be composed around.
+      const choice = { ...answer.offered.choice, pinned: !draft };
+      remember({ draft: add(draft ?? { groups: [] }, answer.block, choice, blockOrder(brief.houseRules.explosive)) });
+      set({ said: '' });
+    },
+    say: (said) => set({ said }),
     select: (selected) => set({ selected }),
     undo() {
       const last = get().past.at(-1);

@@ -1,10 +1,11 @@
 import { printDose } from '@tropaeum/core/dose/notation';
+import { laidOut } from '@tropaeum/core/kit/laid-out';
 import { Link, useParams } from 'react-router';
 import { useAthlete, useStoredSession } from '../api/queries';
 import { dayName } from '../ui/days';
 import { Figure } from '../ui/Figure';
 import { Trouble, Waiting } from '../ui/States';
-import { words } from '../ui/words';
+import { takes, words } from '../ui/words';
 
 /** One page of paper: figures, doses, what to think of, boxes to tick, cautions. */
 export function Sheet() {
@@ -14,6 +15,7 @@ export function Sheet() {
   if (session.error) return <Trouble error={session.error} again={() => void session.refetch()} />;
   if (!session.data || !athlete.data) return <Waiting what="Laying out the sheet" />;
   const { plan, draft, on, brief, athleteId } = session.data;
+  const things = laidOut(plan.blocks.flatMap((b) => b.items.map((i) => i.uses ?? [])));
   const cautions = [...new Set(plan.blocks.flatMap((b) => b.items.flatMap((i) => i.cautions)))];
   return (
     <main
@@ -34,6 +36,11 @@ export function Sheet() {
           {dayName(on)} · about {Math.round(plan.minutes.planned)} minutes
         </p>
       </header>
+      {things.length > 0 && (
+        <p className="border-b border-stone py-1">
+          <b>Lay out:</b> {things.join(', ')}.
+        </p>
+      )}
       {plan.blocks.map((block, b) => (
         <section key={b} className="break-inside-avoid border-b border-stone py-0.5">
           {block.items.map((item, i) => {
@@ -59,7 +66,7 @@ export function Sheet() {
                 <span className="leading-tight">
                   <span className="dose">{choice ? printDose(choice.dose) : ''}</span>
                   <br />
-                  {item.load?.with ?? 'body'}
+                  {takes(item)}
                 </span>
                 <span className="flex flex-wrap gap-1" aria-hidden="true">
                   {Array.from({ length: item.sets * (item.perSide ? 2 : 1) }, (_, k) => (

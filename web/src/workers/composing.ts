@@ -1,5 +1,6 @@
 import type { Brief } from '@tropaeum/core/session/brief';
 import type { Composition } from '@tropaeum/core/session/compose';
+import type { Draft } from '@tropaeum/core/session/draft';
 import { type Remote, wrap } from 'comlink';
 import type { Composer } from './compose.worker';
 
@@ -45,6 +46,10 @@ export function warm(brief: Brief): void {
     .warm(brief)
     .catch(() => undefined);
 }
+
+/** A named exercise for a session, or why not. */
+export const additionAway = (brief: Brief, draft: Draft, variantId: string) =>
+  composer().addition(brief, draft, variantId);
 
 /** Composes away from the page. Ends with an AbortError when it is stopped. */
 export function composeAway(brief: Brief, stop: AbortSignal): Promise<Composition> {
