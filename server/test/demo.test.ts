@@ -107,5 +107,10 @@ describe('history of the demo', () => {
     if (!silent) throw new Error('nobody is silent');
     expect(cameBack(silent, 5, seeded(1))).toBe(false);
     expect(cameBack(silent, 20, seeded(1))).toBe(true);
+    for (const person of people.filter((p) => p !== silent))
+      expect(
+        cameBack(person, trainingDays(person).at(-1) as number, () => 0),
+        person.name,
+      ).toBe(true);
   });
 });

@@ -121,6 +121,8 @@ async function layPerson(
   seed: number,
 ): Promise<void> {
   const random = seeded(seed);
+  // Who came back does not hang on how long the sessions are.
+  const chance = seeded(seed + 1000);
   const born = dayAfter(today, -Math.round(person.age * 365.25) - 40 - 17 * seed);
   const athleteId = await addAthlete(
     tx,
@@ -153,7 +155,7 @@ async function layPerson(
   if ('refused' in made) throw new Error(`${person.name}: ${made.refused.reason}`);
   for (const daysAgo of trainingDays(person)) {
     const on = daysBefore(today, daysAgo);
-    const done = cameBack(person, daysAgo, random);
+    const done = cameBack(person, daysAgo, chance);
     const brief = briefOn(on);
     const id = await laySession(tx, organisationId, athleteId, brief, made, 'sent');
     if (!done) continue;
