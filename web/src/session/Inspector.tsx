@@ -122,6 +122,7 @@ export function Inspector({ at, group, choice, item, context, size }: InspectorP
         />
       </div>
       <h2 className="head mt-3 text-lg leading-tight">{item.name}</h2>
+      <p className="mt-1 text-[0.88rem] leading-snug">{item.reason}</p>
       <Why context={context} choice={choice} />
       <div className="mt-3 flex flex-wrap gap-1.5">
         <button type="button" className="key h-7" onClick={() => edit((d) => pin(d, at, !choice.pinned))}>

@@ -77,7 +77,9 @@ export function GroupRows({ index, group, block, first, letter, asked, size, sel
             </span>
             <span className="w-[158px] shrink-0">
               <DoseField dose={choice.dose} name={item.name} onDose={(dose) => edit((d) => redose(d, at, dose))} />
-              <span className="block truncate px-1 text-[0.78rem] leading-tight text-quiet">{takes(item)}</span>
+              <span className="block truncate px-1 text-[0.78rem] leading-tight text-quiet" title={takes(item)}>
+                {takes(item)}
+              </span>
             </span>
             <WeaveMarks item={item} asked={asked} column={weaveColumn} />
             <span className="absolute right-0 flex h-full items-center bg-lit px-1 text-quiet opacity-0 group-focus-within:opacity-100 group-hover:opacity-100">
