@@ -22,7 +22,6 @@ const movers: Partial<Record<`${Joint} ${Motion}`, Movers>> = {
   'neck flexion': { main: ['deep neck flexors', 'sternocleidomastoid'] },
   'neck extension': { main: ['deep neck extensors', 'upper trapezius'] },
   'neck lateral-flexion': { main: ['scalenes', 'sternocleidomastoid'], helping: ['upper trapezius'] },
-  'neck rotation': { main: ['sternocleidomastoid', 'deep neck extensors'] },
   'shoulder flexion': { main: ['front deltoid', 'pectoralis major'], helping: ['serratus anterior', 'biceps'] },
   'shoulder extension': {
     main: ['latissimus dorsi', 'rear deltoid'],
@@ -32,10 +31,8 @@ const movers: Partial<Record<`${Joint} ${Motion}`, Movers>> = {
   'shoulder adduction': { main: ['pectoralis major', 'latissimus dorsi'], helping: ['teres major'] },
   'shoulder external-rotation': { main: ['infraspinatus', 'teres minor'], helping: ['rear deltoid'] },
   'shoulder internal-rotation': { main: ['subscapularis', 'pectoralis major'], helping: ['latissimus dorsi'] },
-  'shoulder rotation': { main: ['rotator cuff'] },
   'scapula retraction': { main: ['middle trapezius', 'rhomboids'], helping: ['lower trapezius'] },
   'scapula protraction': { main: ['serratus anterior'], helping: ['pectoralis minor'] },
-  'scapula rotation': { main: ['lower trapezius', 'serratus anterior'], helping: ['upper trapezius'] },
   'elbow flexion': { main: ['biceps', 'brachialis'], helping: ['brachioradialis'] },
   'elbow extension': { main: ['triceps'] },
   'wrist flexion': { main: ['wrist and finger flexors'] },
@@ -51,7 +48,6 @@ const movers: Partial<Record<`${Joint} ${Motion}`, Movers>> = {
   'hip adduction': { main: ['adductors'], helping: ['gracilis'] },
   'hip external-rotation': { main: ['deep hip rotators', 'gluteus maximus'] },
   'hip internal-rotation': { main: ['gluteus minimus', 'tensor fasciae latae'] },
-  'hip rotation': { main: ['deep hip rotators', 'gluteus maximus'] },
   'knee flexion': { main: ['hamstrings'], helping: ['gastrocnemius'] },
   'knee extension': { main: ['quadriceps'] },
   'ankle flexion': { main: ['tibialis anterior'] },
@@ -61,22 +57,14 @@ const movers: Partial<Record<`${Joint} ${Motion}`, Movers>> = {
 /** A knee bent this far leaves the two-joint calf slack and the two-joint hamstrings short, degrees; common practice, no source. */
 const slackFromDegrees = 40;
 
-/** How far the knee of the near leg is bent where the body is pushed up from the ankle or driven from the hip, degrees. */
-function kneeBend(frames: readonly PlacedBody[]): number {
-  return Math.max(...frames.map((f) => f.pose.near.knee));
-}
-
 function moversOf({ joint, action }: JointAction, frames: readonly PlacedBody[]): Movers {
   const found = movers[`${joint} ${action}`] ?? { main: [] };
   // Seen from the front or from above a bent knee does not show.
   if (frames[0]?.view !== 'side') return found;
-  if (joint === 'ankle' && action === 'extension' && kneeBend(frames) >= slackFromDegrees)
+  const knees = frames.map((f) => f.pose.near.knee);
+  if (joint === 'ankle' && action === 'extension' && Math.max(...knees) >= slackFromDegrees)
     return { main: ['soleus'], helping: ['gastrocnemius'] };
-  if (
-    joint === 'hip' &&
-    action === 'extension' &&
-    Math.min(...frames.map((f) => f.pose.near.knee)) >= 2 * slackFromDegrees
-  )
+  if (joint === 'hip' && action === 'extension' && Math.min(...knees) >= 2 * slackFromDegrees)
     return { main: ['gluteus maximus'], helping: ['hamstrings', 'adductor magnus'] };
   return found;
 }

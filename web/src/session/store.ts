@@ -133,8 +133,9 @@ export const useSession = create<SessionState>((set, get) => {
         return;
       }
       // Before anything is composed it is what the rest will be composed around.
-      const choice = { ...answer.offered.choice, pinned: !draft };
-      remember({ draft: add(draft ?? { groups: [] }, answer.block, choice, blockOrder(brief.houseRules.explosive)) });
+      const now = get().draft;
+      const choice = { ...answer.offered.choice, pinned: !now };
+      remember({ draft: add(now ?? { groups: [] }, answer.block, choice, blockOrder(brief.houseRules.explosive)) });
       set({ said: '' });
     },
     say: (said) => set({ said }),
