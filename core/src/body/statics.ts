@@ -68,16 +68,15 @@ export function statics(
     owner: contactOwner(r.touch),
   }));
   const all = [...acting, ...supporting];
-  const bySide = { near: sideMoments(skeleton, 'near', all), far: sideMoments(skeleton, 'far', all) };
-  const larger = (joint: LoadedJoint) => Math.max(Math.abs(bySide.near[joint]), Math.abs(bySide.far[joint]));
-  const bending = Object.fromEntries(loadedJoints.map((j) => [j, larger(j)])) as Record<LoadedJoint, number>;
+  const bySide = momentsBySide(skeleton, all);
+  const bending = noMoments();
+  for (const joint of loadedJoints)
+    bending[joint] = Math.max(Math.abs(bySide.near[joint]), Math.abs(bySide.far[joint]));
+  const across = acrossMoments(placedBody, acting, supporting);
   return {
     reactions,
     shares: namedShares(reactions, bodyWeightN),
-    momentsNm: {
-      ...named(bending, view, acrossMoments(placedBody, acting, supporting)),
-      grip: gripMoment(still.slice(own.length), reactions, body),
-    },
+    momentsNm: named(bending, view, across, gripMoment(still.slice(own.length), reactions, body)),
     bySide,
     centreOfMass,
     tipM,
@@ -131,12 +130,25 @@ function named(
   bending: Record<LoadedJoint, number>,
   view: View,
   across: Record<SideOnMoment, number>,
-): Omit<Moments, 'grip'> {
-  const turned = { ...bending, 'shoulder-turn': bending.elbow };
-  if (view === 'side') return { ...turned, ...across };
-  const trunkAndHip = { 'trunk-side': 0, 'trunk-twist': 0, 'hip-side': 0 };
-  if (view === 'above') return { ...turned, ...trunkAndHip, trunk: 0, hip: 0, 'trunk-twist': bending.trunk };
-  return { ...turned, ...trunkAndHip, trunk: 0, hip: 0, 'trunk-side': bending.trunk, 'hip-side': bending.hip };
+  grip: number,
+): Moments {
+  const { neck, shoulder, elbow, wrist, trunk, hip, knee, ankle } = bending;
+  const side = view === 'side';
+  return {
+    neck,
+    shoulder,
+    elbow,
+    wrist,
+    trunk: side ? trunk : 0,
+    hip: side ? hip : 0,
+    knee,
+    ankle,
+    'trunk-side': side ? across['trunk-side'] : view === 'front' ? trunk : 0,
+    'trunk-twist': side ? across['trunk-twist'] : view === 'above' ? trunk : 0,
+    'hip-side': side ? across['hip-side'] : view === 'front' ? hip : 0,
+    'shoulder-turn': elbow,
+    grip,
+  };
 }
 
 function unbalanced(forces: readonly OutsideForce[], about: Point): number {
@@ -144,24 +156,31 @@ function unbalanced(forces: readonly OutsideForce[], about: Point): number {
   return Math.max(Math.abs(x), Math.abs(y), Math.abs(m));
 }
 
-function sideMoments(skeleton: Skeleton, side: LimbSide, forces: readonly OutsideForce[]) {
-  const moments: Record<LoadedJoint, number> = {
-    neck: 0,
-    shoulder: 0,
-    elbow: 0,
-    wrist: 0,
-    trunk: 0,
-    hip: 0,
-    knee: 0,
-    ankle: 0,
-  };
+const noMoments = (): Record<LoadedJoint, number> => ({
+  neck: 0,
+  shoulder: 0,
+  elbow: 0,
+  wrist: 0,
+  trunk: 0,
+  hip: 0,
+  knee: 0,
+  ankle: 0,
+});
+
+/** Every force turns the joints that have it on their far end; trunk and neck are one for both sides. */
+function momentsBySide(skeleton: Skeleton, forces: readonly OutsideForce[]) {
+  const bySide = { near: noMoments(), far: noMoments() };
   for (const { at, forceN, momentNm, owner } of forces) {
+    const side = owner.side === 'far' ? 'far' : 'near';
     for (const joint of owner.distalTo) {
-      if (owner.side !== side && joint !== 'trunk' && joint !== 'neck') continue;
-      moments[joint] += cross(at, jointPoint(skeleton, side, joint), forceN) + momentNm;
+      const turn = cross(at, jointPoint(skeleton, side, joint), forceN) + momentNm;
+      if (joint === 'trunk' || joint === 'neck') {
+        bySide.near[joint] += turn;
+        bySide.far[joint] += turn;
+      } else if (owner.side !== 'middle') bySide[side][joint] += turn;
     }
   }
-  return moments;
+  return bySide;
 }
 
 /** Contacts of both sides in one place are one share. */

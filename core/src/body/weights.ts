@@ -30,6 +30,18 @@ export interface Owner {
 export const armChain = ['shoulder', 'elbow', 'wrist'] as const;
 export const legChain = ['hip', 'knee', 'ankle'] as const;
 export const owner = (side: Owner['side'], distalTo: readonly LoadedJoint[]): Owner => ({ side, distalTo });
+
+/** Owners of the segments of one limb side; made once, since statics asks for them in every pose. */
+const ownersOf = (side: LimbSide) => ({
+  upperArm: owner(side, ['trunk', 'shoulder']),
+  forearm: owner(side, ['trunk', 'shoulder', 'elbow']),
+  hand: owner(side, ['trunk', 'shoulder', 'elbow', 'wrist']),
+  thigh: owner(side, ['hip']),
+  shank: owner(side, ['hip', 'knee']),
+  foot: owner(side, ['hip', 'knee', 'ankle']),
+});
+const limbOwners = { near: ownersOf('near'), far: ownersOf('far') };
+const headOwner: Owner = owner('middle', ['trunk', 'neck']);
 export const onUpperTrunk = owner('middle', ['trunk']);
 export const onPelvis = owner('middle', []);
 
@@ -49,7 +61,7 @@ export function segmentWeights(body: ScaledBody, skeleton: Skeleton): Weight[] {
       massKg: mass.trunk * (1 - waistShare),
       owner: onUpperTrunk,
     },
-    { at: lerp(chest, head, centre.head), massKg: mass.head, owner: owner('middle', ['trunk', 'neck']) },
+    { at: lerp(chest, head, centre.head), massKg: mass.head, owner: headOwner },
   ];
   return limbSides.reduce<Weight[]>((weights, side) => {
     const limb = skeleton[side];
@@ -57,19 +69,18 @@ export function segmentWeights(body: ScaledBody, skeleton: Skeleton): Weight[] {
       from: Point,
       to: Point,
       name: 'thigh' | 'shank' | 'foot' | 'upperArm' | 'forearm' | 'hand',
-      distalTo: readonly LoadedJoint[],
     ): Weight => ({
       at: lerp(from, to, centre[name]),
       massKg: mass[name],
-      owner: owner(side, distalTo),
+      owner: limbOwners[side][name],
     });
     weights.push(
-      of(limb.shoulder, limb.elbow, 'upperArm', ['trunk', 'shoulder']),
-      of(limb.elbow, limb.wrist, 'forearm', ['trunk', 'shoulder', 'elbow']),
-      of(limb.wrist, limb.fingertip, 'hand', ['trunk', ...armChain]),
-      of(limb.hip, limb.knee, 'thigh', ['hip']),
-      of(limb.knee, limb.ankle, 'shank', ['hip', 'knee']),
-      of(limb.heel, limb.toe, 'foot', legChain),
+      of(limb.shoulder, limb.elbow, 'upperArm'),
+      of(limb.elbow, limb.wrist, 'forearm'),
+      of(limb.wrist, limb.fingertip, 'hand'),
+      of(limb.hip, limb.knee, 'thigh'),
+      of(limb.knee, limb.ankle, 'shank'),
+      of(limb.heel, limb.toe, 'foot'),
     );
     return weights;
   }, middle);
