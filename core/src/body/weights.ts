@@ -35,10 +35,10 @@ export const owner = (side: Owner['side'], distalTo: readonly LoadedJoint[]): Ow
 const ownersOf = (side: LimbSide) => ({
   upperArm: owner(side, ['trunk', 'shoulder']),
   forearm: owner(side, ['trunk', 'shoulder', 'elbow']),
-  hand: owner(side, ['trunk', 'shoulder', 'elbow', 'wrist']),
+  hand: owner(side, ['trunk', ...armChain]),
   thigh: owner(side, ['hip']),
   shank: owner(side, ['hip', 'knee']),
-  foot: owner(side, ['hip', 'knee', 'ankle']),
+  foot: owner(side, legChain),
 });
 const limbOwners = { near: ownersOf('near'), far: ownersOf('far') };
 const headOwner: Owner = owner('middle', ['trunk', 'neck']);

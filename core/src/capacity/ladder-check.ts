@@ -1,7 +1,7 @@
 import type { Athlete } from '../athlete/athlete';
 import type { LibraryFault } from '../exercise/check';
-import type { Variant } from '../exercise/variant';
-import { type BlockKind, levels, type Pattern } from '../exercise/vocabulary';
+import { needsNothing, type Variant } from '../exercise/variant';
+import { levels, mainBlocks, type Pattern } from '../exercise/vocabulary';
 import { relativeLoads } from './relative-load';
 
 /** The athlete on whom ladders are judged: shares of strength, not newton metres, so size matters little. */
@@ -75,17 +75,15 @@ export function ladderGaps(variants: readonly Variant[]): LadderGap[] {
   });
 }
 
-const mainBlocks: ReadonlySet<BlockKind> = new Set(['power', 'strength', 'prevention', 'trunk']);
 /** Drills are not made harder by load. */
 const drills: ReadonlySet<Pattern> = new Set(['skill', 'pulse', 'quick-feet', 'mobility', 'stretch']);
-const noKit = ({ needs }: Variant) => needs.kit.length === 0 && needs.anchors.length === 0 && !needs.partner;
 
 /** Patterns of main work that no ladder leads through from somebody brand new without kit to somebody advanced. */
 export function patternsWithoutLadder(variants: readonly Variant[]): Pattern[] {
   const byId = new Map(variants.map((v) => [v.id, v]));
   const reached = new Set<Pattern>();
   for (const start of variants) {
-    if (start.easier || start.level !== 'new' || !noKit(start)) continue;
+    if (start.easier || start.level !== 'new' || !needsNothing(start)) continue;
     for (let v: Variant | undefined = start; v; v = v.harder ? byId.get(v.harder) : undefined)
       if (v.level === 'advanced' && v.pattern === start.pattern) reached.add(start.pattern);
   }

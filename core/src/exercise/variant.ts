@@ -154,6 +154,10 @@ export interface WrittenVariant {
 type SharedKey = Exclude<keyof WrittenVariant, 'id' | 'name'>;
 export type FamilyShared = Partial<Pick<WrittenVariant, SharedKey>>;
 
+/** Whether a variant can be done with nothing and nobody. */
+export const needsNothing = ({ needs }: Variant): boolean =>
+  needs.kit.length === 0 && needs.anchors.length === 0 && !needs.partner;
+
 const noNeeds: Needs = { kit: [], anchors: [], partner: false, wall: false, stairs: false, slidingFloor: false };
 
 function readRegion(text: WrittenRegion): RegionLoad {

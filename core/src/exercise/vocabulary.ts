@@ -16,6 +16,9 @@ export const blockKinds = [
 ] as const;
 export type BlockKind = (typeof blockKinds)[number];
 
+/** Blocks of main work; what comes before and after prepares and winds down. */
+export const mainBlocks: ReadonlySet<BlockKind> = new Set(['power', 'strength', 'prevention', 'trunk']);
+
 export const patterns = [
   'knee-dominant',
   'hip-dominant',

@@ -2,13 +2,12 @@ import * as yup from 'yup';
 import { bandLevels } from '../body/band';
 import { parseDose } from '../dose/notation';
 import { catalogueOf } from '../exercise/catalogue';
-import { variantById } from '../exercise/library';
 import type { OwnVariant } from '../exercise/own';
 import { anchors, kitKinds, levels, regions } from '../exercise/vocabulary';
 import { fills } from '../kit/kit';
 import { aims, type Brief, defaultHouseRules, houseRuleChoices, phases } from '../session/brief';
 import { sportById, sports } from '../sport/sports';
-import { readOwn } from './own';
+import { knownIn, type ReadingContext, readOwn } from './own';
 
 export const briefFormat = 'tropaeum-brief/1';
 
@@ -43,16 +42,6 @@ const day = yup
   .string()
   .typeError('must be a date such as 2026-12-09')
   .test('day', 'must be a date such as 2026-12-09', (value) => value === undefined || isDay(value));
-
-interface ReadingContext {
-  date?: unknown;
-  known?: (id: string) => boolean;
-}
-
-/** Ids of the library and of the exercises that the document brings itself. */
-function knownIn({ options }: yup.TestContext): (id: string) => boolean {
-  return (options.context as ReadingContext | undefined)?.known ?? ((id) => variantById(id) !== undefined);
-}
 
 const variantId = yup
   .string()

@@ -5,6 +5,7 @@ import { type Catalogue, catalogueOf } from '../exercise/catalogue';
 import { blockKinds } from '../exercise/vocabulary';
 import type { Draft, GroupFormat } from '../session/draft';
 import type { DocumentFault } from './brief';
+import { knownIn, type ReadingContext } from './own';
 
 const formats: GroupFormat[] = ['straight', 'pairs', 'circuits'];
 const wholeSeconds = yup
@@ -22,48 +23,46 @@ function legalDose(value: unknown): boolean {
   }
 }
 
-const choiceOf = (known: (id: string) => boolean) =>
-  yup.object({
-    variant: yup
-      .string()
-      .required('is required')
-      .test('variant', 'is not a variant of the library', (id) => !id || known(id)),
-    dose: yup.mixed().required('is required').test('dose', 'must be a legal dose', legalDose),
-    load: yup
-      .object({
-        kg: yup.number().min(0.05, 'must be 0.05 kg or more').max(300, 'must be 300 kg or less'),
-        with: yup.string().required('is required').max(120, 'must be 120 characters or fewer'),
-      })
-      .default(undefined),
-    pinned: yup.boolean().required('is required'),
-  });
+const choice = yup.object({
+  variant: yup
+    .string()
+    .required('is required')
+    .test('variant', 'is not a variant of the library', (id, test) => !id || knownIn(test)(id)),
+  dose: yup.mixed().required('is required').test('dose', 'must be a legal dose', legalDose),
+  load: yup
+    .object({
+      kg: yup.number().min(0.05, 'must be 0.05 kg or more').max(300, 'must be 300 kg or less'),
+      with: yup.string().required('is required').max(120, 'must be 120 characters or fewer'),
+    })
+    .default(undefined),
+  pinned: yup.boolean().required('is required'),
+});
 
-const schemaOf = (known: (id: string) => boolean) =>
-  yup.object({
-    groups: yup
-      .array()
-      .of(
-        yup.object({
-          block: yup
-            .string()
-            .oneOf([...blockKinds], `must be one of ${blockKinds.join(', ')}`)
-            .required('is required'),
-          format: yup
-            .string()
-            .oneOf(formats, `must be one of ${formats.join(', ')}`)
-            .required('is required'),
-          roundRestSeconds: wholeSeconds,
-          choices: yup
-            .array()
-            .of(choiceOf(known))
-            .min(1, 'must hold at least one')
-            .max(12, 'must hold 12 or fewer')
-            .required('is required'),
-        }),
-      )
-      .max(40, 'must hold 40 or fewer')
-      .required('is required'),
-  });
+const schema = yup.object({
+  groups: yup
+    .array()
+    .of(
+      yup.object({
+        block: yup
+          .string()
+          .oneOf([...blockKinds], `must be one of ${blockKinds.join(', ')}`)
+          .required('is required'),
+        format: yup
+          .string()
+          .oneOf(formats, `must be one of ${formats.join(', ')}`)
+          .required('is required'),
+        roundRestSeconds: wholeSeconds,
+        choices: yup
+          .array()
+          .of(choice)
+          .min(1, 'must hold at least one')
+          .max(12, 'must hold 12 or fewer')
+          .required('is required'),
+      }),
+    )
+    .max(40, 'must hold 40 or fewer')
+    .required('is required'),
+});
 
 /** Reads a draft as an editor sends it, made of the exercises that a catalogue knows: the draft, or every fault with its path. */
 export function readDraft(
@@ -71,11 +70,9 @@ export function readDraft(
   catalogue: Catalogue = catalogueOf(),
 ): { draft: Draft } | { faults: DocumentFault[] } {
   try {
+    const context: ReadingContext = { known: (id) => catalogue.byId(id) !== undefined };
     return {
-      draft: schemaOf((id) => catalogue.byId(id) !== undefined).validateSync(value ?? {}, {
-        abortEarly: false,
-        strict: true,
-      }) as unknown as Draft,
+      draft: schema.validateSync(value ?? {}, { abortEarly: false, strict: true, context }) as unknown as Draft,
     };
   } catch (error) {
     if (!(error instanceof yup.ValidationError)) throw error;

@@ -1,6 +1,17 @@
+import type { TestContext } from 'yup';
 import { variantById } from '../exercise/library';
 import { type OwnVariant, readOwnVariant } from '../exercise/own';
 import type { DocumentFault } from './brief';
+
+/** What the reading of a document hands to its checks. */
+export interface ReadingContext {
+  date?: unknown;
+  known: (id: string) => boolean;
+}
+
+/** Ids of the library and of the exercises that are brought beside it. */
+export const knownIn = ({ options }: TestContext): ((id: string) => boolean) =>
+  (options.context as ReadingContext).known;
 
 const mostOwn = 200;
 

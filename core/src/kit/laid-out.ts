@@ -1,6 +1,6 @@
 import type { Variant } from '../exercise/variant';
 import type { Anchor } from '../exercise/vocabulary';
-import { describeItem, type Kit } from './kit';
+import { describeItem, isMadeOf, type Kit } from './kit';
 
 const anchorWords: Record<Anchor, string> = {
   'door-low': 'door anchor at the ankle',
@@ -18,10 +18,8 @@ const anchorWords: Record<Anchor, string> = {
  */
 export function thingsOf({ needs }: Variant, kit: Kit, loadWith?: string): string[] {
   const things = loadWith ? [loadWith] : [];
-  const givesLoad = (kind: string) =>
-    loadWith !== undefined && new RegExp(`\\b${kind.replaceAll('-', ' ')}s?\\b`).test(loadWith);
   for (const any of needs.kit) {
-    if (any.some(givesLoad)) continue;
+    if (loadWith && any.some((kind) => isMadeOf(loadWith, kind))) continue;
     const item = kit.items.find((i) => any.includes(i.kind));
     if (item) things.push(describeItem(item));
     else if (any.includes('stairs') && kit.room.stairs) things.push('stairs');

@@ -1,6 +1,6 @@
 import type { Variant } from '../exercise/variant';
 import type { Anchor, KitKind } from '../exercise/vocabulary';
-import type { Kit } from './kit';
+import { isMadeOf, type Kit } from './kit';
 
 /** What can stand in for a thing at home: on what condition, and what has to be minded. */
 export interface Replacement {
@@ -172,8 +172,7 @@ export function replacementsFor(variant: Variant, kit?: Kit): Replacement[] {
  * @example cautionOfLoad('2 bottles 1.5 kg') // 'Unbreakable, lid taped, ...'
  */
 export function cautionOfLoad(withWords: string): string | undefined {
-  const held = (kind: string) => new RegExp(`\\b${kind.replaceAll('-', ' ')}s?\\b`).test(withWords);
-  return replacements.find(({ kinds }) => kinds.some(held))?.caution;
+  return replacements.find(({ kinds }) => kinds.some((kind) => isMadeOf(withWords, kind)))?.caution;
 }
 
 /** Things one buys; the rest stands about in a household. */

@@ -1,7 +1,7 @@
 import type { Variant } from '../exercise/variant';
-import type { BlockKind } from '../exercise/vocabulary';
+import { type BlockKind, mainBlocks } from '../exercise/vocabulary';
 import { seasonReason } from './candidates';
-import { columnOf, groupSeconds, mainBlocks } from './column';
+import { columnOf, groupSeconds } from './column';
 import type { Context } from './context';
 import { type Choice, choicesOf, type Draft } from './draft';
 import { add, choiceAt, type ItemPlace, swap } from './edit';

@@ -1,13 +1,13 @@
 import { daysBetween } from '../athlete/athlete';
 import { effortOf } from '../capacity/effort';
 import type { Variant } from '../exercise/variant';
-import { type BlockKind, levels } from '../exercise/vocabulary';
+import { type BlockKind, levels, mainBlocks } from '../exercise/vocabulary';
 import type { BlockBounds } from './blocks';
 import type { Brief } from './brief';
-import { alone, type Column, columnOf, compatible, groupSeconds, mainBlocks, paired, switchSeconds } from './column';
+import { alone, type Column, columnOf, compatible, groupSeconds, paired, switchSeconds } from './column';
 import type { Context } from './context';
 import type { Group } from './draft';
-import { prescribe } from './prescription';
+import { prescribe, volumeCeiling } from './prescription';
 
 const pairedBlocks = new Set<BlockKind>(['strength', 'prevention', 'power']);
 /** Blocks that go round as one circuit when the coach works in circuits. */
@@ -51,7 +51,6 @@ export function seasonReason(variant: Variant, brief: Brief): string | undefined
 
 /** Below this share of the most a set trains little strength, and a higher rung within reach should be taken; common practice, no source. */
 const easyBelow = 0.35;
-const reachableUpTo = 0.76;
 
 /**
  * Whether strength work stands so far below this athlete that a higher rung of its ladder, which can be done here, should be taken. Not for
@@ -68,7 +67,7 @@ export function tooEasy(variant: Variant, { brief, feasible, body }: Context): b
     const rung = feasible.get(id);
     if (!rung || rung.variant.pattern !== variant.pattern) return false;
     const masses = rung.variant.load?.required ? rung.loads.map((l) => l.kg) : [0];
-    const reached = masses.some((kg) => share(rung.variant, kg) > own && share(rung.variant, kg) <= reachableUpTo);
+    const reached = masses.some((kg) => share(rung.variant, kg) > own && share(rung.variant, kg) <= volumeCeiling);
     if (rung.reasons.length === 0 && !rung.variant.line && reached) return true;
     id = rung.variant.harder;
   }

@@ -1,7 +1,7 @@
 import { ageOn, daysBetween, restrictionsOn } from '../athlete/athlete';
-import { planes } from '../exercise/vocabulary';
+import { mainBlocks, planes } from '../exercise/vocabulary';
 import { seasonReason } from './candidates';
-import { type Column, mainBlocks } from './column';
+import type { Column } from './column';
 import type { Context } from './context';
 import { coversPlane, highSets, mostContacts, mostHighSets, opposites, patternSets } from './rules';
 

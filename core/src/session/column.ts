@@ -19,8 +19,6 @@ export interface Column {
   impactContacts: number;
 }
 
-export const mainBlocks = new Set(['power', 'strength', 'prevention', 'trunk']);
-
 /** Short change from one item of a pair to the other, seconds; common practice, no source. */
 export const switchSeconds = 10;
 /** A round never rests less than this, seconds; common practice, no source. */

@@ -33,7 +33,7 @@ const fewestRepetitions = 4;
 /** A reserve beyond this is not worth writing down. */
 const countedReserve = 5;
 /** Unless strength is the aim, a load should allow some eight repetitions with two in reserve (Epley 1985). */
-const volumeCeiling = 0.76;
+export const volumeCeiling = 0.76;
 
 function chooseLoad(
   variant: Variant,

@@ -1,7 +1,7 @@
 import { ageOn } from '../athlete/athlete';
-import type { Level, Pattern, Plane } from '../exercise/vocabulary';
+import { type Level, mainBlocks, type Pattern, type Plane } from '../exercise/vocabulary';
 import type { Brief } from './brief';
-import { type Column, highRegions, mainBlocks } from './column';
+import { type Column, highRegions } from './column';
 
 /** Patterns that answer each other; sets of both are kept within `tolerance`. */
 export const opposites: readonly {

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { library, variantById } from '@tropaeum/core/exercise/library';
 import { type OwnVariant, ownVariant } from '@tropaeum/core/exercise/own';
 import { LibrarySearch } from '@tropaeum/core/exercise/search';
-import type { Variant } from '@tropaeum/core/exercise/variant';
+import { needsNothing, type Variant } from '@tropaeum/core/exercise/variant';
 import { levels, patterns } from '@tropaeum/core/exercise/vocabulary';
 import type { Brief } from '@tropaeum/core/session/brief';
 import { askedOf, type SportAction, type SportProfile } from '@tropaeum/core/sport/profile';
@@ -88,8 +88,6 @@ export interface Filters {
 }
 
 export const noFilters: Filters = { text: '', pattern: '', joint: '', block: '', action: '', free: false, can: false };
-
-const needsNothing = ({ needs }: Variant) => needs.kit.length === 0 && needs.anchors.length === 0 && !needs.partner;
 
 /** The variants that pass all filters, in the order of the search when something is typed. */
 export function filtered(
