@@ -3,6 +3,7 @@ import { addTo as addCompose } from './compose.bench';
 import { addTo as addLogWrite } from './log-write.bench';
 import { addTo as addSearch } from './search.bench';
 import { addTo as addStatics } from './statics.bench';
+import { addTo as addTransfer } from './transfer.bench';
 
 interface Line {
   group: string;
@@ -32,6 +33,7 @@ const lines = [
   ...(await run('compose', addCompose)),
   ...(await run('statics', addStatics)),
   ...(await run('search', addSearch)),
+  ...(await run('transfer', addTransfer)),
 ];
 if (TROPAEUM_BENCH_SERVER && TROPAEUM_BENCH_TOKEN && TROPAEUM_BENCH_SESSION && TROPAEUM_BENCH_OWNER) {
   const target = {

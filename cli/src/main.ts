@@ -1,15 +1,17 @@
 import { readFileSync } from 'node:fs';
 import { library, variantById } from '@tropaeum/core/exercise/library';
 import { bodyReport } from '@tropaeum/core/formats/body-report';
-import { type DocumentFault, readBrief } from '@tropaeum/core/formats/brief';
+import { readBrief } from '@tropaeum/core/formats/brief';
+import type { DocumentFault } from '@tropaeum/core/formats/faults';
 import { listedSport, listedVariant } from '@tropaeum/core/formats/listing';
+import { readSportText, writeSport } from '@tropaeum/core/formats/sport';
 import { feasibility } from '@tropaeum/core/kit/feasible';
 import type { Brief } from '@tropaeum/core/session/brief';
 import { compose } from '@tropaeum/core/session/compose';
 import { contextOf } from '@tropaeum/core/session/context';
 import { highsSolver } from '@tropaeum/core/session/highs-solver';
 import { type Plan, planOf, type RefusedPlan } from '@tropaeum/core/session/plan';
-import { sports } from '@tropaeum/core/sport/sports';
+import { sportById, sports } from '@tropaeum/core/sport/sports';
 import { Command, InvalidArgumentError } from 'commander';
 import loadHighs from 'highs';
 
@@ -23,13 +25,16 @@ function fail(faults: readonly DocumentFault[]): never {
   process.exit(exitInvalid);
 }
 
-function briefFrom(file: string | undefined): Brief {
-  let text: string;
+function textFrom(file: string | undefined): string {
   try {
-    text = readFileSync(file ?? 0, 'utf8');
+    return readFileSync(file ?? 0, 'utf8');
   } catch {
     fail([{ path: '', message: `cannot read ${file ?? 'standard input'}` }]);
   }
+}
+
+function briefFrom(file: string | undefined): Brief {
+  const text = textFrom(file);
   let document: unknown;
   try {
     document = JSON.parse(text);
@@ -68,6 +73,19 @@ function feasibleCommand(file: string | undefined): void {
       .filter((f) => f.reasons.length > 0)
       .map(({ variant, reasons }) => ({ variant: variant.id, name: variant.name, reasons })),
   });
+}
+
+function sportCommand(id: string): void {
+  const profile = sportById(id);
+  if (!profile)
+    fail([{ path: 'SPORT', message: `"${id}" is not a sport; known are ${sports.map((s) => s.id).join(', ')}` }]);
+  print(writeSport(profile));
+}
+
+function sportCheckCommand(file: string | undefined): void {
+  const reading = readSportText(textFrom(file));
+  if ('faults' in reading) fail(reading.faults);
+  print(writeSport(reading.profile));
 }
 
 const numberIn = (low: number, high: number) => (text: string) => {
@@ -126,5 +144,16 @@ program
   .action(() => {
     print(sports.map(listedSport));
   });
+
+program
+  .command('sport')
+  .argument('<sport>', 'id of a sport profile')
+  .description('one sport profile as a document to be changed and read again')
+  .action(sportCommand);
+program
+  .command('sport-check')
+  .argument('[profile]', 'sport profile document; standard input when left out')
+  .description('reads a sport profile and names every fault')
+  .action(sportCheckCommand);
 
 await program.parseAsync();

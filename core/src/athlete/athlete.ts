@@ -28,6 +28,17 @@ export interface RepetitionTest {
   variant: string;
   maxReps: number;
   on?: string;
+  /** The side that did it; both or either when left out. */
+  side?: 'left' | 'right';
+}
+
+/** An injury that has healed: what was there once comes back more easily. */
+export interface PastInjury {
+  region: Region;
+  side?: 'left' | 'right' | 'both';
+  what?: string;
+  /** When it happened, ISO date. */
+  on?: string;
 }
 
 export interface Athlete extends AthleteSize {
@@ -37,6 +48,7 @@ export interface Athlete extends AthleteSize {
   restrictions?: readonly Restriction[];
   readiness?: Readiness;
   tests?: readonly RepetitionTest[];
+  history?: readonly PastInjury[];
 }
 
 /**

@@ -54,6 +54,15 @@ const movers: Partial<Record<`${Joint} ${Motion}`, Movers>> = {
   'ankle extension': { main: ['gastrocnemius', 'soleus'] },
 };
 
+/** Which ways each joint can be moved, as far as anybody trains them. */
+export const muscleMotions: Readonly<Record<string, readonly string[]>> = Object.keys(movers).reduce<
+  Record<string, string[]>
+>((found, pair) => {
+  const [joint, motion] = pair.split(' ') as [string, string];
+  found[joint] = [...(found[joint] ?? []), motion];
+  return found;
+}, {});
+
 /** A knee bent this far leaves the two-joint calf slack and the two-joint hamstrings short, degrees; common practice, no source. */
 const slackFromDegrees = 40;
 

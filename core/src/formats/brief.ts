@@ -6,31 +6,16 @@ import type { OwnVariant } from '../exercise/own';
 import { anchors, kitKinds, levels, regions } from '../exercise/vocabulary';
 import { fills } from '../kit/kit';
 import { aims, type Brief, defaultHouseRules, houseRuleChoices, phases } from '../session/brief';
+import type { SportProfile } from '../sport/profile';
 import { sportById, sports } from '../sport/sports';
+import { anyOf, type DocumentFault, faultsOf, list, number, object } from './faults';
 import { knownIn, type ReadingContext, readOwn } from './own';
+import { readSport, sportFormat } from './sport';
 
 export const briefFormat = 'tropaeum-brief/1';
 
-/** One thing wrong with a document: where, and what would be right. */
-export interface DocumentFault {
-  path: string;
-  message: string;
-}
-
 export type BriefReading = { brief: Brief } | { faults: DocumentFault[] };
 
-const listed = (values: readonly string[]) => `one of ${values.join(', ')}`;
-const anyOf = (values: readonly string[]) =>
-  yup
-    .string()
-    .oneOf([...values], `must be ${listed(values)}`)
-    .typeError(`must be ${listed(values)}`);
-const number = (low: number, high: number, unit: string) =>
-  yup
-    .number()
-    .typeError(`must be a number of ${unit}`)
-    .min(low, `must be ${low} ${unit} or more`)
-    .max(high, `must be ${high} ${unit} or less`);
 const yesNo = yup.boolean().typeError('must be true or false');
 
 function isDay(value: string): boolean {
@@ -53,15 +38,19 @@ const variantId = yup
   );
 
 const sided = anyOf(['left', 'right', 'both']);
-const object = <S extends yup.ObjectShape>(shape: S) => yup.object(shape).typeError('must be an object');
-const list = <T extends yup.ISchema<unknown>>(of: T) => yup.array().of(of).typeError('must be a list');
-
 const restriction = object({
   region: anyOf(regions).required('is required'),
   side: sided,
   severity: anyOf(['avoid', 'limit']).required('is required'),
   reason: yup.string().max(200, 'must be 200 characters or fewer'),
   until: day,
+});
+
+const pastInjury = object({
+  region: anyOf(regions).required('is required'),
+  side: sided,
+  what: yup.string().max(120, 'must be 120 characters or fewer'),
+  on: day,
 });
 
 const athlete = object({
@@ -91,8 +80,10 @@ const athlete = object({
       variant: variantId.required('is required'),
       maxReps: number(0, 300, 'repetitions').integer('must be a whole number').required('is required'),
       on: day,
+      side: anyOf(['left', 'right']),
     }),
   ),
+  history: list(pastInjury),
 });
 
 const kitItem = object({
@@ -156,26 +147,39 @@ const typedDoses = yup
   })
   .default(undefined);
 
+/** How far a need may be moved, as a factor. */
+const mostMoved = 1000;
+
+const sport = object({
+  id: yup.string().typeError('must be the id of a sport').required('is required'),
+  role: yup.string().typeError('must be a role'),
+  profile: yup.mixed(),
+  moved: yup
+    .object()
+    .typeError('must be an object of factors by need')
+    .test('factors', `must hold factors from 0 to ${mostMoved}`, (value) =>
+      Object.values(value ?? {}).every((f) => typeof f === 'number' && f >= 0 && f <= mostMoved),
+    )
+    .default(undefined),
+}).test('known', '', function (value) {
+  const { profile } = this.options.context as SportContext;
+  const known = profile ?? (typeof value?.id === 'string' ? sportById(value.id) : undefined);
+  // What is wrong with a profile that is brought has been said already.
+  if (value?.id === undefined || (value.profile !== undefined && !profile)) return true;
+  const fault = (field: string, message: string) => this.createError({ path: `${this.path}.${field}`, message });
+  if (!known) return fault('id', `must be one of ${sports.map((s) => s.id).join(', ')}, or bring its profile`);
+  if (known.id !== value.id) return fault('id', `must be "${known.id}", as in its profile`);
+  if (value.role === undefined || known.roles.some((r) => r.id === value.role)) return true;
+  return fault('role', `must be one of ${known.roles.map((r) => r.id).join(', ')}`);
+});
+
 const schema = object({
   format: anyOf([briefFormat]).required('is required'),
   date: day.required('is required'),
   minutes: number(5, 180, 'minutes').required('is required'),
   aim: anyOf(aims),
   athlete: athlete.required('is required').default(undefined),
-  sport: object({
-    id: anyOf(sports.map((s) => s.id)).required('is required'),
-    role: yup.string().typeError('must be a role'),
-  })
-    .required('is required')
-    .default(undefined)
-    .test('role', 'role is not one of this sport', function (value) {
-      const sport = value && typeof value.id === 'string' ? sportById(value.id) : undefined;
-      if (!sport || value?.role === undefined || sport.roles.some((r) => r.id === value.role)) return true;
-      return this.createError({
-        path: `${this.path}.role`,
-        message: `must be ${listed(sport.roles.map((r) => r.id))}`,
-      });
-    }),
+  sport: sport.required('is required').default(undefined),
   kit: kit.required('is required').default(undefined),
   season,
   houseRules,
@@ -195,15 +199,16 @@ const usualRoom = {
 
 type Read = { [key: string]: unknown } & Partial<Brief>;
 
-function completed(read: Read, own: readonly OwnVariant[]): Brief {
-  const sport = read.sport as Brief['sport'];
+function completed(read: Read, own: readonly OwnVariant[], profile: SportProfile | undefined): Brief {
+  const { id, role, moved } = read.sport as Partial<Brief['sport']> & { id: string };
   const kitRead = read.kit as Partial<Brief['kit']>;
+  const firstRole = (profile ?? sportById(id))?.roles[0]?.id as string;
   return {
     date: read.date as string,
     minutes: read.minutes as number,
     aim: read.aim ?? 'hold',
     athlete: { ...(read.athlete as Brief['athlete']), level: read.athlete?.level ?? 'beginner' },
-    sport: { id: sport.id, role: sport.role ?? (sportById(sport.id)?.roles[0]?.id as string) },
+    sport: { id, role: role ?? firstRole, ...(profile ? { profile } : {}), ...(moved ? { moved } : {}) },
     kit: {
       items: kitRead.items ?? [],
       anchors: kitRead.anchors ?? [],
@@ -214,6 +219,25 @@ function completed(read: Read, own: readonly OwnVariant[]): Brief {
     houseRules: { ...defaultHouseRules, ...read.houseRules },
     ...(own.length ? { own } : {}),
     lock: { ...read.lock, include: read.lock?.include ?? [], exclude: read.lock?.exclude ?? [] },
+  };
+}
+
+/** What the reading of a brief hands to its checks: dates, exercises, and the profile that it brings. */
+interface SportContext extends ReadingContext {
+  profile?: SportProfile;
+}
+
+/** The profile that a brief brings, where it brings one. */
+function broughtProfile(document: object): { profile?: SportProfile; faults: DocumentFault[] } {
+  const { sport: given } = document as { sport?: { profile?: unknown } | null };
+  const brought = typeof given === 'object' && given !== null ? given.profile : undefined;
+  if (brought === undefined) return { faults: [] };
+  const reading = readSport(
+    typeof brought === 'object' && brought !== null ? { ...brought, format: sportFormat } : brought,
+  );
+  if ('profile' in reading) return { profile: reading.profile, faults: [] };
+  return {
+    faults: reading.faults.map((f) => ({ ...f, path: f.path ? `sport.profile.${f.path}` : 'sport.profile' })),
   };
 }
 
@@ -228,27 +252,21 @@ export function readBrief(document: unknown): BriefReading {
     return { faults: [{ path: '', message: 'must be an object in the format tropaeum-brief/1' }] };
   }
   const { own, faults: ownFaults } = readOwn((document as { own?: unknown }).own);
+  const { profile, faults: profileFaults } = broughtProfile(document);
+  const brought = [...ownFaults, ...profileFaults];
   const catalogue = catalogueOf(own);
-  const context: ReadingContext = {
+  const context: SportContext = {
     date: (document as { date?: unknown }).date,
     known: (id) => catalogue.byId(id) !== undefined,
+    ...(profile ? { profile } : {}),
   };
   try {
     const read = schema.validateSync(document, { abortEarly: false, strict: true, context });
-    if (ownFaults.length) return { faults: ownFaults };
-    return { brief: completed(read as unknown as Read, own) };
+    if (brought.length) return { faults: brought };
+    return { brief: completed(read as unknown as Read, own, profile) };
   } catch (error) {
     if (!(error instanceof yup.ValidationError)) throw error;
-    const inner = error.inner.length ? error.inner : [error];
-    const faults = inner.map((e) => ({
-      path: e.path ?? '',
-      message:
-        e.message.startsWith('must') || e.message.startsWith('is') || e.message.startsWith('"')
-          ? e.message
-          : `is not right: ${e.message}`,
-    }));
-    const unique = new Map([...ownFaults, ...faults].map((f) => [`${f.path}|${f.message}`, f]));
-    return { faults: [...unique.values()] };
+    return { faults: [...brought, ...faultsOf(error)] };
   }
 }
 

@@ -4,7 +4,7 @@ import { parseDose, printDose } from '../dose/notation';
 import { type Catalogue, catalogueOf } from '../exercise/catalogue';
 import { blockKinds } from '../exercise/vocabulary';
 import type { Draft, GroupFormat } from '../session/draft';
-import type { DocumentFault } from './brief';
+import type { DocumentFault } from './faults';
 import { knownIn, type ReadingContext } from './own';
 
 const formats: GroupFormat[] = ['straight', 'pairs', 'circuits'];

@@ -1,5 +1,5 @@
 import type { Variant } from '../exercise/variant';
-import type { SportProfile } from '../sport/profile';
+import { askedOf, type SportProfile } from '../sport/profile';
 
 /** A variant as the `library` command lists it. */
 export function listedVariant(variant: Variant) {
@@ -33,6 +33,17 @@ export function listedVariant(variant: Variant) {
 }
 
 /** A sport profile as the `sports` command lists it. */
-export function listedSport({ id, name, roles, actions, riskSites, overuse, sources }: SportProfile) {
-  return { id, name, roles, actions, riskSites, overuse, sources };
+export function listedSport(profile: SportProfile) {
+  const shares = profile.roles.map((role) => [role.id, askedOf(profile, role.id)] as const);
+  return {
+    ...profile,
+    actions: profile.actions.map(({ asked: importance, ...action }) => ({
+      ...action,
+      /** Share of everything the role asks, 0 to 1. */
+      asked: Object.fromEntries(
+        shares.map(([role, all]) => [role, all.find((a) => a.action.id === action.id)?.asked ?? 0]),
+      ),
+      importance,
+    })),
+  };
 }

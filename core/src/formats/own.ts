@@ -1,7 +1,7 @@
 import type { TestContext } from 'yup';
 import { variantById } from '../exercise/library';
 import { type OwnVariant, readOwnVariant } from '../exercise/own';
-import type { DocumentFault } from './brief';
+import type { DocumentFault } from './faults';
 
 /** What the reading of a document hands to its checks. */
 export interface ReadingContext {

@@ -3,6 +3,7 @@ import { anchors, blockKinds, kitKinds, levels, patterns, planes, regions } from
 import { fills } from '../kit/kit';
 import { aims, houseRuleChoices, phases } from '../session/brief';
 import { sports } from '../sport/sports';
+import { broughtProfileSchema } from './sport-schema';
 
 const day = { type: 'string', pattern: '^\\d{4}-\\d{2}-\\d{2}$' };
 const oneOf = (values: readonly string[]) => ({ enum: [...values] });
@@ -44,15 +45,32 @@ export const briefSchema = {
             pain: list(object({ region: oneOf(regions), side, score: between(0, 10) }, ['region', 'score'])),
           }),
           tests: list(
-            object({ variant: text, maxReps: { type: 'integer', minimum: 0, maximum: 300 }, on: day }, [
-              'variant',
-              'maxReps',
-            ]),
+            object(
+              {
+                variant: text,
+                maxReps: { type: 'integer', minimum: 0, maximum: 300 },
+                on: day,
+                side: oneOf(['left', 'right']),
+              },
+              ['variant', 'maxReps'],
+            ),
           ),
+          history: list(object({ region: oneOf(regions), side, what: text, on: day }, ['region'])),
         },
         ['heightCm', 'massKg', 'born'],
       ),
-      sport: object({ id: oneOf(sports.map((s) => s.id)), role: text }, ['id']),
+      sport: {
+        ...object(
+          {
+            id: text,
+            role: text,
+            profile: broughtProfileSchema,
+            moved: { type: 'object', additionalProperties: between(0, 1000) },
+          },
+          ['id'],
+        ),
+        anyOf: [{ properties: { id: oneOf(sports.map((s) => s.id)) } }, { required: ['profile'] }],
+      },
       kit: object({
         items: list(
           object(

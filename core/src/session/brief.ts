@@ -1,6 +1,8 @@
 import type { Athlete } from '../athlete/athlete';
 import type { OwnVariant } from '../exercise/own';
 import type { Kit } from '../kit/kit';
+import type { Moved } from '../sport/needs';
+import type { SportProfile } from '../sport/profile';
 
 export const aims = ['hold', 'strength', 'power', 'endurance', 'prevention', 'flexibility', 'return', 'learn'] as const;
 export type Aim = (typeof aims)[number];
@@ -24,6 +26,7 @@ export const houseRuleChoices = {
   doseBy: ['reps', 'time', 'reserve'],
   lightLoads: ['fast', 'reps', 'slow'],
   secondSide: ['equal', 'weaker-first'],
+  correspondence: ['even', 'movement', 'force'],
 } as const;
 
 export type HouseRules = { [K in keyof typeof houseRuleChoices]: (typeof houseRuleChoices)[K][number] };
@@ -50,6 +53,11 @@ export const houseRuleReasons: { [K in keyof HouseRules]: Record<HouseRules[K], 
     slow: 'A light weight lowered slowly and paused asks more of the muscle.',
   },
   secondSide: { equal: 'Both sides get the same.', 'weaker-first': 'The weaker side starts and sets the number.' },
+  correspondence: {
+    even: 'Looking like the sport and loading like it count alike.',
+    movement: 'What looks like the sport carries over best: posture and direction first.',
+    force: 'What loads like the sport carries over best: the looks come from practice.',
+  },
 };
 
 export const defaultHouseRules: HouseRules = {
@@ -58,6 +66,7 @@ export const defaultHouseRules: HouseRules = {
   doseBy: 'reps',
   lightLoads: 'fast',
   secondSide: 'equal',
+  correspondence: 'even',
 };
 
 export interface RecentSession {
@@ -83,13 +92,22 @@ export interface Lock {
   doses?: Readonly<Record<string, string>>;
 }
 
+export interface BriefSport {
+  id: string;
+  role: string;
+  /** The club's own profile in full, where it is not the shipped one: a session opens whatever becomes of the sport. */
+  profile?: SportProfile;
+  /** How far the coach has moved this athlete's needs, factors by need. */
+  moved?: Moved;
+}
+
 /** Everything a session is composed from. */
 export interface Brief {
   date: string;
   minutes: number;
   aim: Aim;
   athlete: Athlete;
-  sport: { id: string; role: string };
+  sport: BriefSport;
   kit: Kit;
   season: Season;
   houseRules: HouseRules;

@@ -4,7 +4,7 @@ import { itemSeconds, setSeconds } from '../dose/time';
 import type { Variant } from '../exercise/variant';
 import type { Pattern, Region } from '../exercise/vocabulary';
 import type { Context } from './context';
-import { givenBy, preparation, stimulus } from './demands';
+import { preparation, stimulus } from './demands';
 import { type Choice, type Group, roundsOf } from './draft';
 
 /** Everything the programme and the checks count about one group of items. */
@@ -54,7 +54,7 @@ export function columnOf(context: Context, group: Group): Column {
         : effortOf(variant, context.brief.athlete, context.brief.date, choice.load?.kg ?? 0, context.body).share;
     const perSet = stimulus(group.block, effort, variant.speed === 'fast');
     return {
-      gives: context.demands.map((demand) => choice.dose.sets * perSet * givenBy(variant, demand)),
+      gives: context.gives(variant).map((given) => choice.dose.sets * perSet * given),
       worth: preparation(variant, group.block, context.use),
       contacts: contactsOf(variant, choice.dose),
     };

@@ -1,11 +1,14 @@
 import { type ScaledBody, scaledBody } from '../body/segments';
 import { type Catalogue, catalogueOf } from '../exercise/catalogue';
+import type { Variant } from '../exercise/variant';
 import type { Joint } from '../exercise/vocabulary';
 import { type Circumstances, type Feasibility, feasibility } from '../kit/feasible';
+import { type Needs, needsOf } from '../sport/needs';
 import { jointUse, type SportProfile } from '../sport/profile';
 import { sportById } from '../sport/sports';
-import type { Brief } from './brief';
-import { type Demand, demandsOf } from './demands';
+import { transferWeights, type Weights } from '../sport/transfer';
+import { type Brief, defaultHouseRules } from './brief';
+import { type Demand, demandsOf, givenBy } from './demands';
 
 /** Every variant of the catalogue with what stands against it; each is worked out when it is first asked for. */
 export class FeasibleVariants {
@@ -35,7 +38,12 @@ export interface Context {
   brief: Brief;
   sport: SportProfile;
   body: ScaledBody;
+  needs: Needs;
   demands: readonly Demand[];
+  /** What the criteria of transfer weigh, by house rule. */
+  weights: Weights;
+  /** What one effective set of a variant gives to each demand, 0 to 1, in the order of the demands. */
+  gives: (variant: Variant) => readonly number[];
   use: ReadonlyMap<Joint, number>;
   feasible: FeasibleVariants;
   catalogue: Catalogue;
@@ -47,6 +55,8 @@ function canonical(brief: Brief): Brief {
   const sorted = <T>(list: readonly T[]) => [...list].sort((a, b) => (key(a) < key(b) ? -1 : 1));
   return {
     ...brief,
+    // What was written before a rule was there follows the usual one.
+    houseRules: { ...defaultHouseRules, ...brief.houseRules },
     ...(brief.own ? { own: sorted(brief.own) } : {}),
     kit: { ...brief.kit, items: sorted(brief.kit.items), anchors: sorted(brief.kit.anchors) },
     lock: { ...brief.lock, include: sorted(brief.lock.include), exclude: sorted(brief.lock.exclude) },
@@ -56,16 +66,27 @@ function canonical(brief: Brief): Brief {
 /** Works out what a session for this brief can be made of. Throws a RangeError for an unknown sport or role. */
 export function contextOf(given: Brief): Context {
   const brief = canonical(given);
-  const sport = sportById(brief.sport.id);
+  const sport = brief.sport.profile ?? sportById(brief.sport.id);
   if (!sport) throw new RangeError(`sport "${brief.sport.id}" is not known`);
+  const needs = needsOf(sport, brief.sport.role, brief.athlete, brief.date, brief.sport.moved);
   const body = scaledBody(brief.athlete);
   const catalogue = catalogueOf(brief.own);
   const circumstances = { athlete: brief.athlete, kit: brief.kit, date: brief.date };
+  const demands = demandsOf(needs, brief.aim);
+  const weights = transferWeights[brief.houseRules.correspondence];
+  const givenOf = new Map<Variant, readonly number[]>();
   return {
     brief,
     sport,
     body,
-    demands: demandsOf(sport, brief.sport.role, brief.aim),
+    needs,
+    demands,
+    weights,
+    gives(variant) {
+      const known = givenOf.get(variant) ?? demands.map((demand) => givenBy(variant, demand, weights));
+      givenOf.set(variant, known);
+      return known;
+    },
     use: jointUse(sport, brief.sport.role),
     feasible: new FeasibleVariants(circumstances, body, catalogue),
     catalogue,

@@ -1,12 +1,11 @@
 import type { Variant } from '../exercise/variant';
 import type { BlockKind, Joint } from '../exercise/vocabulary';
-import { askedOf, type RiskSite, type SportAction, type SportProfile } from '../sport/profile';
-import { preventionOf, transferOf } from '../sport/transfer';
+import type { ActionNeed, Needs, OppositeNeed, RiskNeed } from '../sport/needs';
+import { preventionOf, transferOf, type Weights } from '../sport/transfer';
 import type { Aim } from './brief';
 
-export type Demand =
-  | { kind: 'action'; id: string; action: SportAction; asked: number; weight: number }
-  | { kind: 'risk'; id: string; risk: RiskSite; asked: number; weight: number };
+/** A need of the athlete with its weight in the session. */
+export type Demand = (ActionNeed | RiskNeed | OppositeNeed) & { weight: number };
 
 /** How an aim splits worth between performance and prevention; the rest is warm-up and cool-down. Common practice, no source. */
 const performanceShare: Record<Aim, number> = {
@@ -20,24 +19,20 @@ const performanceShare: Record<Aim, number> = {
   learn: 0.6,
 };
 
-/** What the sport by role asks for and what its risks ask for; weights sum to 1. */
-export function demandsOf(sport: SportProfile, role: string, aim: Aim): Demand[] {
-  const performance = performanceShare[aim];
-  const riskTotal = sport.riskSites.reduce((s, r) => s + r.weight, 0);
+/** Both columns of needs, each scaled to its share of the aim; weights sum to 1. */
+export function demandsOf({ performance, prevention }: Needs, aim: Aim): Demand[] {
+  const forPerformance = performanceShare[aim];
   return [
-    ...askedOf(sport, role).map(
-      ({ action, asked }): Demand => ({ kind: 'action', id: action.id, action, asked, weight: asked * performance }),
-    ),
-    ...sport.riskSites.map((risk): Demand => {
-      const asked = risk.weight / riskTotal;
-      return { kind: 'risk', id: `risk-${risk.region}`, risk, asked, weight: asked * (1 - performance) };
-    }),
+    ...performance.map((need) => ({ ...need, weight: need.share * forPerformance })),
+    ...prevention.map((need) => ({ ...need, weight: need.share * (1 - forPerformance) })),
   ];
 }
 
 /** What one effective set of a variant gives to a demand, 0 to 1. */
-export function givenBy(variant: Variant, demand: Demand): number {
-  return demand.kind === 'action' ? transferOf(variant, demand.action).total : preventionOf(variant, demand.risk);
+export function givenBy(variant: Variant, demand: Demand, weights: Weights): number {
+  if (demand.kind === 'action') return transferOf(variant, demand.action, weights).total;
+  if (demand.kind === 'risk') return preventionOf(variant, demand.risk);
+  return demand.overuse.patterns.includes(variant.pattern) ? 1 : 0;
 }
 
 /** How much of a set of each block counts as training the demand; warm-up work only touches it. Common practice, no source. */

@@ -10,7 +10,7 @@ import { type Check, checksOf } from './checks';
 import { type Column, columnOf, contactsOf } from './column';
 import type { Proof, Refusal } from './compose';
 import type { Context } from './context';
-import { coverage, givenBy } from './demands';
+import { coverage } from './demands';
 import { type Choice, type Draft, roundsOf } from './draft';
 import { reasonFor } from './reason';
 
@@ -95,12 +95,12 @@ export function planOf(context: Context, draft: Draft, proof?: Proof): Plan {
   const covered = context.demands.map((demand, d): Coverage & { kind: string } => ({
     kind: demand.kind,
     action: demand.id,
-    asked: hundredth(demand.asked),
+    asked: hundredth(demand.share),
     covered: hundredth(coverage(totals[d] as number)),
   }));
-  const ofKind = (kind: string): Coverage[] =>
+  const ofColumn = (performance: boolean): Coverage[] =>
     covered
-      .filter((c) => c.kind === kind)
+      .filter((c) => (c.kind === 'action') === performance)
       .map(({ action, asked, covered: share }) => ({ action, asked, covered: share }));
   return {
     format: 'tropaeum-plan/1',
@@ -114,8 +114,8 @@ export function planOf(context: Context, draft: Draft, proof?: Proof): Plan {
         itemOf(context, column, choice, column.variants[i] as Variant, totals),
       ),
     })),
-    coverage: ofKind('action'),
-    prevention: ofKind('risk'),
+    coverage: ofColumn(true),
+    prevention: ofColumn(false),
     checks: checksOf(context, columns, planned),
     ...(proof
       ? { solution: { objective: round4(proof.objective), bound: round4(proof.bound), gap: round4(proof.gap) } }
@@ -127,14 +127,15 @@ const round4 = (value: number) => Math.round(value * 10000) / 10000;
 
 /** Share that each item gives of everything its demand gets in this session, biggest first. */
 function servesOf(context: Context, column: Column, variant: Variant, totals: readonly number[]): PlanItem['serves'] {
-  const whole =
-    column.variants.reduce((s, v) => s + context.demands.reduce((t, demand) => t + givenBy(v, demand), 0), 0) || 1;
-  const own = context.demands.reduce((t, demand) => t + givenBy(variant, demand), 0) / whole;
+  const all = (v: Variant) => context.gives(v).reduce((t, given) => t + given, 0);
+  const whole = column.variants.reduce((s, v) => s + all(v), 0) || 1;
+  const given = context.gives(variant);
+  const own = all(variant) / whole;
   return context.demands
     .flatMap((demand, d) => {
       if (demand.kind !== 'action') return [];
-      const inColumn = column.variants.reduce((s, v) => s + givenBy(v, demand), 0);
-      const part = inColumn > 0 ? givenBy(variant, demand) / inColumn : own;
+      const inColumn = column.variants.reduce((s, v) => s + (context.gives(v)[d] as number), 0);
+      const part = inColumn > 0 ? (given[d] as number) / inColumn : own;
       const total = totals[d] as number;
       const share = total > 0 ? ((column.gives[d] as number) * part) / total : 0;
       return share > 0.005 ? [{ action: demand.id, share: hundredth(share) }] : [];

@@ -3,7 +3,7 @@ import { epleyRepetitions } from '../capacity/strength';
 import { momentWords } from '../exercise/moments';
 import type { Variant } from '../exercise/variant';
 import type { Context } from './context';
-import { type Demand, givenBy } from './demands';
+import type { Demand } from './demands';
 import type { Choice, Group } from './draft';
 
 const percent = (share: number) => `${Math.round(share * 100)} %`;
@@ -15,8 +15,9 @@ function foremost(
   block: Group['block'],
 ): { demand: Demand; given: number } | undefined {
   const guarding = block === 'prevention' || block === 'balance';
+  const given = context.gives(variant);
   const ranked = context.demands
-    .map((demand) => ({ demand, given: givenBy(variant, demand), wanted: (demand.kind === 'risk') === guarding }))
+    .map((demand, d) => ({ demand, given: given[d] as number, wanted: (demand.kind !== 'action') === guarding }))
     .filter((d) => d.given > 0)
     .sort((a, b) => Number(b.wanted) - Number(a.wanted) || b.given * b.demand.weight - a.given * a.demand.weight);
   return ranked[0];
@@ -44,15 +45,17 @@ function preparationReason(context: Context, variant: Variant): string {
   return `${capital(variant.purpose)}${why}.`;
 }
 
+function aimWords({ demand, given }: { demand: Demand; given: number }): string {
+  if (demand.kind === 'action') return `${demand.action.name}: ${percent(given)} alike`;
+  if (demand.kind === 'risk') return `Guards the ${demand.name}: ${demand.risk.why}`;
+  return `${capital(demand.overuse.opposite)}, against ${demand.overuse.tooMuch}`;
+}
+
 /** One short sentence with its number: what the item is for, and how hard it is for this athlete. */
 export function reasonFor(context: Context, group: Group, variant: Variant, choice: Choice, effort?: Effort): string {
   if (preparing.has(group.block)) return preparationReason(context, variant);
   const main = foremost(context, variant, group.block);
-  const aim = main
-    ? main.demand.kind === 'action'
-      ? `${main.demand.action.name}: ${percent(main.given)} alike`
-      : `Guards the ${main.demand.risk.region.replace('-', ' ')}: ${main.demand.risk.why}`
-    : capital(variant.purpose);
+  const aim = main ? aimWords(main) : capital(variant.purpose);
   if (!effort)
     return choice.load && choice.load.kg === undefined
       ? `${aim}; band force unknown, so stop with ${choice.dose.reserve ?? 2} left.`
@@ -65,8 +68,9 @@ const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 /** The terms behind a reason, for whoever wants to see the derivation. */
 export function derivation(context: Context, variant: Variant, loadKg: number) {
   const effort = effortOf(variant, context.brief.athlete, context.brief.date, loadKg, context.body);
+  const given = context.gives(variant);
   return {
     effort,
-    gives: context.demands.map((demand) => ({ demand, given: givenBy(variant, demand) })).filter((g) => g.given > 0),
+    gives: context.demands.map((demand, d) => ({ demand, given: given[d] as number })).filter((g) => g.given > 0),
   };
 }

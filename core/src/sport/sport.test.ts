@@ -1,30 +1,75 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { scaledBody } from '../body/segments';
 import { library, variantById } from '../exercise/library';
-import { askedOf, jointUse, sportProfile } from './profile';
+import type { Variant } from '../exercise/variant';
+import { regimes, speeds } from '../exercise/vocabulary';
+import { readSport, writeSport } from '../formats/sport';
+import { feasibility } from '../kit/feasible';
+import type { Kit } from '../kit/kit';
+import { keptApart } from './face-validity/kept-apart';
+import { type Row, rows } from './face-validity/rows';
+import { measured } from './measured';
+import { askedOf, jointUse, type SportAction, sportProfile, type WrittenProfile } from './profile';
 import { sportById, sports } from './sports';
-import { preventionOf, transferOf, transferWeights } from './transfer';
+import {
+  answersFrom,
+  criteria,
+  leadingShares,
+  preventionOf,
+  sidedTransfer,
+  transferOf,
+  transferWeights,
+} from './transfer';
 
-const roles = sports.flatMap((sport) => sport.roles.map((role) => [sport, role.id] as const));
+const variant = (id: string): Variant => {
+  const found = variantById(id);
+  if (!found) throw new Error(`no variant ${id}`);
+  return found;
+};
+const actionOf = (sportId: string, id: string): SportAction => {
+  const found = sportById(sportId)?.actions.find((a) => a.id === id);
+  if (!found) throw new Error(`no action ${sportId}/${id}`);
+  return found;
+};
+const everyAction = sports.flatMap((sport) => sport.actions.map((action) => ({ sport, action })));
+
+const promised = [
+  'distance-running, sprinting, football, handball, basketball, volleyball, field-hockey, large-court-racket, small-court-racket',
+  'bat-and-ball, swimming, water-polo, rowing, sprint-canoe, slalom-canoe, sailing, wave-riding, striking-combat, grappling-combat',
+  'weapon-combat, climbing, cycling, alpine-skiing, nordic-skiing, skating, gymnastics, dance, aiming, athletics-throws, athletics-jumps',
+].flatMap((line) => line.split(', '));
 
 describe('sport profiles', () => {
-  it.each(roles)('$name: shares of %s sum to 1 and use of joints too', (sport, role) => {
-    expect(askedOf(sport, role).reduce((s, a) => s + a.asked, 0)).toBeCloseTo(1, 9);
-    expect([...jointUse(sport, role).values()].reduce((s, u) => s + u, 0)).toBeCloseTo(1, 9);
+  it('are there for the thirty sports of the documents', () => {
+    expect(sports.map((s) => s.id)).toEqual(promised);
+  });
+
+  it.each(sports.map((s) => [s.id, s] as const))('%s stands up to the rules of an imported profile', (_, sport) => {
+    expect(readSport(JSON.parse(JSON.stringify(writeSport(sport))))).toEqual({ profile: sport });
   });
 
   it.each(sports.map((s) => [s.id, s] as const))(
-    '%s has six to ten actions, each answered by three variants or more',
+    '%s: shares of every role and its use of joints sum to 1',
     (_, sport) => {
-      expect(sport.actions.length).toBeGreaterThanOrEqual(6);
-      expect(sport.actions.length).toBeLessThanOrEqual(10);
-      for (const action of sport.actions) {
-        const answering = library.filter((v) => transferOf(v, action).total > 0.2);
-        expect(answering.length, action.id).toBeGreaterThanOrEqual(3);
+      for (const role of sport.roles) {
+        expect(askedOf(sport, role.id).reduce((s, a) => s + a.asked, 0)).toBeCloseTo(1, 9);
+        expect([...jointUse(sport, role.id).values()].reduce((s, u) => s + u, 0)).toBeCloseTo(1, 9);
       }
     },
   );
 
-  it('asks different things of different roles', () => {
+  it('ask of every role three different things at least, and say where every risk is known from', () => {
+    for (const sport of sports) {
+      for (const role of sport.roles)
+        expect(askedOf(sport, role.id).length, `${sport.id} ${role.id}`).toBeGreaterThan(2);
+      for (const risk of sport.riskSites) expect(risk.source.length).toBeGreaterThan(10);
+      expect(sport.overuse.length, sport.id).toBeGreaterThan(0);
+      expect(sport.habits.length, sport.id).toBeGreaterThan(0);
+    }
+  });
+
+  it('ask different things of different roles', () => {
     const handball = sportById('handball');
     if (!handball) throw new Error('no handball');
     expect(askedOf(handball, 'goalkeeper')[0]?.action.id).toBe('goal-save');
@@ -32,90 +77,209 @@ describe('sport profiles', () => {
     expect(() => askedOf(handball, 'libero')).toThrow('goalkeeper, wing, back, pivot');
   });
 
-  it('refuses a profile whose action names a role that is not there', () => {
-    const written = { id: 'x', name: 'X', roles: [{ id: 'a', name: 'A' }], riskSites: [], overuse: [], sources: [] };
+  it('whose action names a role that is not there are refused', () => {
+    const base = sports[0] as unknown as WrittenProfile;
     const action = {
-      id: 'do',
-      name: 'Do',
-      short: 'Do',
+      ...base.actions[0],
       jointActions: [],
-      speed: 'fast',
-      planes: [],
-      position: 'sitting',
-      asked: { b: 1 },
-    } as const;
-    expect(() => sportProfile({ ...written, actions: [action] })).toThrow('role "b"');
+      asked: { nobody: [1, 1] },
+    } as unknown as WrittenProfile['actions'][number];
+    expect(() => sportProfile({ ...base, actions: [action] })).toThrow('role "nobody"');
+  });
+});
+
+describe('every movement of every sport', () => {
+  const athlete = { heightCm: 175, massKg: 70, born: '2000-01-01', level: 'intermediate' } as const;
+  const body = scaledBody(athlete);
+  const room = { lengthM: 3, widthM: 3, ceilingM: 2.6, wall: true, stairs: false, slidingFloor: false, quiet: false };
+  const nothing: Kit = { items: [], anchors: [], partner: false, room };
+  /** What stands in most homes: no weights but what can be filled, no bands, no bar. */
+  const household: Kit = {
+    items: [
+      { kind: 'towel' },
+      { kind: 'chair' },
+      { kind: 'sofa' },
+      { kind: 'cushion' },
+      { kind: 'stick' },
+      { kind: 'step' },
+      { kind: 'rucksack', massKg: 10 },
+      { kind: 'bottle', volumeL: 5, fill: 'water', count: 2 },
+    ],
+    anchors: ['feet'],
+    partner: false,
+    room: { ...room, stairs: true, slidingFloor: true },
+  };
+  const feasibleWith = (kit: Kit) =>
+    library.filter((v) => feasibility(v, { athlete, kit, date: '2026-12-09' }, body).reasons.length === 0);
+  const [withNothing, withHousehold] = [feasibleWith(nothing), feasibleWith(household)];
+  const answering = (among: readonly Variant[], action: SportAction) =>
+    among.filter((v) => transferOf(v, action).total >= answersFrom).length;
+
+  it.each(sports.map((s) => [s.id, s] as const))(
+    '%s is answered by three exercises of a household and one without anything',
+    (_, sport) => {
+      for (const action of sport.actions) {
+        expect(answering(withHousehold, action), `${action.id} in a household`).toBeGreaterThanOrEqual(3);
+        expect(answering(withNothing, action), `${action.id} with nothing`).toBeGreaterThanOrEqual(1);
+      }
+    },
+  );
+});
+
+describe('face validity of transfer', () => {
+  const holds = ([sport, action, better, worse]: Row) => {
+    const wanted = actionOf(sport, action);
+    return transferOf(variant(better), wanted).total > transferOf(variant(worse), wanted).total;
+  };
+  const failing = (table: readonly Row[]) =>
+    table
+      .filter((row) => !holds(row))
+      .map(([sport, action, better, worse]) => `${sport} ${action}: ${better} > ${worse}`);
+
+  it('holds in nine of ten rows and more; those that do not are known', () => {
+    expect(rows.length).toBeGreaterThanOrEqual(60);
+    const found = failing(rows);
+    expect(1 - found.length / rows.length).toBeGreaterThanOrEqual(0.9);
+    // Kept in docs/references.md with the likely cause of each.
+    expect(found).toEqual([
+      'gymnastics pull: pull-up > band-row',
+      'sprinting top-speed-contact: pogo-jump > countermovement-jump',
+      'alpine-skiing tuck: wall-sit > squat',
+      'football kick-stand: single-leg-stand > wall-sit',
+    ]);
+  });
+
+  it('holds in nine of ten of the twenty rows kept apart', () => {
+    expect(keptApart).toHaveLength(20);
+    expect(failing(keptApart).length, failing(keptApart).join('; ')).toBeLessThanOrEqual(2);
   });
 });
 
 describe('transfer', () => {
-  const action = (sportId: string, id: string) => {
-    const found = sportById(sportId)?.actions.find((a) => a.id === id);
-    if (!found) throw new Error(id);
-    return found;
-  };
-  const total = (variantId: string, sportId: string, actionId: string) => {
-    const variant = variantById(variantId);
-    if (!variant) throw new Error(variantId);
-    return transferOf(variant, action(sportId, actionId)).total;
-  };
+  const anyVariant = fc.constantFrom(...library);
+  const anyAction = fc.constantFrom(...everyAction.map((e) => e.action));
 
-  it('weights sum to 1', () => {
-    expect(Object.values(transferWeights).reduce((s, w) => s + w, 0)).toBeCloseTo(1, 9);
+  it('weighs its criteria to 1 in every school', () => {
+    for (const weights of Object.values(transferWeights))
+      expect(criteria.reduce((s, c) => s + weights[c], 0)).toBeCloseTo(1, 9);
+    expect(leadingShares(4).reduce((s, w) => s + w, 0)).toBeCloseTo(1, 9);
   });
 
-  // Mechanics: the joint actions, regime and stance of the one are nearer to the action than those of the other.
-  it.each([
-    ['handball', 'jump-shot-take-off', 'countermovement-jump', 'bridge'],
-    ['handball', 'jump-shot-take-off', 'rear-foot-raised-split-squat', 'prone-back-raise'],
-    ['handball', 'arm-brake', 'band-arm-brake', 'push-up'],
-    ['handball', 'arm-brake', 'band-arm-rotation', 'curl-up'],
-    ['handball', 'landing', 'drop-and-stick', 'calf-raise'],
-    ['handball', 'landing', 'snap-down', 'push-up'],
-    ['handball', 'side-cut', 'side-hop-stick', 'squat'],
-    ['handball', 'side-cut', 'side-lunge', 'hinge-lift'],
-    ['handball', 'recovery-run', 'nordic-lowering', 'side-plank'],
-    ['handball', 'duel', 'band-press-out', 'calf-raise'],
-    ['handball', 'throw', 'towel-throw', 'squat'],
-    ['handball', 'goal-save', 'adductor-side-hold', 'push-up'],
-    ['sprint-canoe', 'catch', 'pull-up', 'push-up'],
-    ['sprint-canoe', 'catch', 'bent-row', 'squat'],
-    ['sprint-canoe', 'trunk-turn', 'sitting-paddle-stroke', 'curl-up'],
-    ['sprint-canoe', 'leg-drive', 'squat', 'bent-row'],
-    ['sprint-canoe', 'top-hand-push', 'push-up', 'calf-raise'],
-    ['sprint-canoe', 'boat-balance', 'side-plank', 'push-up'],
-  ])('%s, %s: %s ranks above %s', (sport, actionId, better, worse) => {
-    expect(total(better, sport, actionId)).toBeGreaterThan(total(worse, sport, actionId));
-  });
-
-  it('never rises when a joint action is taken away from the variant', () => {
-    for (const sport of sports) {
-      for (const wanted of sport.actions) {
-        for (const variant of library) {
-          const whole = transferOf(variant, wanted);
-          const without = transferOf({ ...variant, jointActions: variant.jointActions.slice(1) }, wanted);
-          expect(without.direction).toBeLessThanOrEqual(whole.direction);
+  it('stays between 0 and 1, and so does each criterion', () => {
+    fc.assert(
+      fc.property(anyVariant, anyAction, (v, action) => {
+        const { total, ...values } = transferOf(v, action);
+        for (const value of [total, ...Object.values(values)]) {
+          expect(value).toBeGreaterThanOrEqual(0);
+          expect(value).toBeLessThanOrEqual(1);
         }
-      }
-    }
+      }),
+      { numRuns: 2000 },
+    );
+  });
+
+  it('never rises when a joint action that matches is taken away', () => {
+    fc.assert(
+      fc.property(anyVariant, anyAction, fc.nat(5), (v, action, place) => {
+        const by = measured(v);
+        const left = { ...by, joints: by.joints.filter((_, i) => i !== place % by.joints.length) };
+        expect(transferOf(v, action, transferWeights.even, left).total).toBeLessThanOrEqual(
+          transferOf(v, action).total + 1e-12,
+        );
+      }),
+      { numRuns: 2000 },
+    );
+  });
+
+  it('never rises when speed, regime, position, plane or load move away from what matched', () => {
+    fc.assert(
+      fc.property(
+        anyAction,
+        anyVariant,
+        fc.constantFrom(...speeds),
+        fc.constantFrom(...regimes),
+        (action, v, speed, regime) => {
+          const by = measured(v);
+          // A variant that agrees with the movement in everything that can be set.
+          const agreeing: Variant = { ...v, speed: action.speed, planes: action.planes, position: action.position };
+          const joints = action.jointActions.map((wanted) => ({
+            action: wanted,
+            load: 1,
+            part: 1,
+            deepness: undefined,
+            travel: undefined,
+          }));
+          const total = (changed: Partial<Variant>, change: Partial<(typeof joints)[number]> = {}) =>
+            transferOf({ ...agreeing, ...changed }, action, transferWeights.even, {
+              ...by,
+              joints: joints.map((j) => ({ ...j, ...change })),
+            }).total;
+          const best = total({}) + 1e-12;
+          expect(total({ speed })).toBeLessThanOrEqual(best);
+          expect(total({ planes: [] })).toBeLessThanOrEqual(best);
+          expect(total({ position: v.position })).toBeLessThanOrEqual(best);
+          expect(total({}, { load: 0.1 })).toBeLessThanOrEqual(best);
+          expect(total({}, { part: 0.3 })).toBeLessThanOrEqual(best);
+          const otherRegime = joints.map((j) => ({ ...j, action: { ...j.action, regime } }));
+          expect(
+            transferOf(agreeing, action, transferWeights.even, { ...by, joints: otherRegime }).total,
+          ).toBeLessThanOrEqual(best);
+        },
+      ),
+      { numRuns: 1000 },
+    );
+  });
+
+  it('of a mirrored movement is the mirrored transfer', () => {
+    const mirror = { both: 'both', either: 'either', dominant: 'other', other: 'dominant' } as const;
+    fc.assert(
+      fc.property(anyVariant, anyAction, fc.constantFrom('left' as const, 'right' as const), (v, action, hand) => {
+        const plain = sidedTransfer(v, action, hand);
+        const mirrored = sidedTransfer(v, { ...action, side: mirror[action.side] }, hand);
+        expect(mirrored).toEqual({ left: plain.right, right: plain.left });
+        expect(sidedTransfer(v, action, hand === 'left' ? 'right' : 'left')).toEqual(mirrored);
+      }),
+    );
   });
 
   it('is nothing without a common joint action', () => {
-    expect(total('calf-raise', 'sprint-canoe', 'catch')).toBe(0);
+    expect(transferOf(variant('calf-raise'), actionOf('sprint-canoe', 'catch')).total).toBe(0);
   });
 
-  it('keeps prevention apart: lowering on the knees guards the hamstring and not the groin', () => {
-    const handball = sportById('handball');
-    const lowering = variantById('nordic-lowering');
-    if (!handball || !lowering) throw new Error('missing');
-    const site = (region: string) => handball.riskSites.find((r) => r.region === region);
-    const [hamstring, groin] = [site('hamstring'), site('groin')];
-    if (!hamstring || !groin) throw new Error('missing site');
-    expect(preventionOf(lowering, hamstring)).toBe(1);
-    expect(preventionOf(lowering, groin)).toBe(0);
+  it('lets a muscle that is only stretched count for direction alone', () => {
+    const stretch = transferOf(variant('lying-hamstring-stretch'), actionOf('sprinting', 'leg-brake'));
+    expect([stretch.effort, stretch.rate, stretch.regime]).toEqual([0, 0, 0]);
+    expect(stretch.direction).toBeGreaterThan(0);
   });
 
-  it('every risk says where it is known from', () => {
-    for (const sport of sports) for (const risk of sport.riskSites) expect(risk.source.length).toBeGreaterThan(10);
+  it('reads direction and region from the moments of the body model', () => {
+    const squat = measured(variant('squat'));
+    expect(squat.joints[0]?.deepness).toBeGreaterThan(0.9);
+    // A bridge ends with straight hips and pushes through the body, a squat along it.
+    const bridge = measured(variant('single-leg-bridge'));
+    expect(bridge.joints[0]?.deepness).toBeLessThan(0.2);
+    expect([bridge.force['front-back'], bridge.force.along < 0.5]).toEqual([1, true]);
+    expect([squat.force.along, squat.force['front-back'] < 0.5]).toEqual([1, true]);
+    // In a push-up the elbow works far harder than the shoulder.
+    const [shoulder, elbow] = measured(variant('push-up')).joints;
+    expect(elbow?.part).toBe(1);
+    expect(shoulder?.part).toBeLessThan(0.5);
+  });
+});
+
+describe('prevention', () => {
+  const site = (region: string) => {
+    const found = sportById('handball')?.riskSites.find((r) => r.region === region);
+    if (!found) throw new Error(region);
+    return found;
+  };
+
+  it('stands apart: lowering on the knees guards the hamstring and not the groin', () => {
+    expect(preventionOf(variant('nordic-lowering'), site('hamstring'))).toBe(1);
+    expect(preventionOf(variant('nordic-lowering'), site('groin'))).toBe(0);
+  });
+
+  it('counts less under another regime than the one that was studied', () => {
+    expect(preventionOf(variant('heel-dig-hold'), site('hamstring'))).toBeCloseTo(0.6, 9);
   });
 });

@@ -1,73 +1,243 @@
 import type { Variant } from '../exercise/variant';
-import type { JointAction, Position, Regime, Speed } from '../exercise/vocabulary';
-import type { RiskSite, SportAction } from './profile';
+import type { Position, Regime, Speed } from '../exercise/vocabulary';
+import { type MeasuredJoint, type MeasuredVariant, measured } from './measured';
+import type { Amplitude, Answer, Energy, ForceRegion, SportAction, SportJoint } from './profile';
 
-/** The terms of a transfer, each 0 to 1 and kept apart so that a reason can be written from them. */
-export interface Transfer {
-  /** Same joints, same way. */
-  direction: number;
-  /** How the muscles work: shortening, lengthening, holding, stretch-shortening. */
-  regime: number;
-  plane: number;
-  /** On what the body stands, sits or hangs. */
-  position: number;
-  speed: number;
-  /** All terms together, 0 to 1. */
+/** The criteria of dynamic correspondence, in the order they are read: Verkhoshansky and Siff, *Supertraining*. */
+export const criteria = ['direction', 'region', 'effort', 'rate', 'regime'] as const;
+export type Criterion = (typeof criteria)[number];
+export type Weights = Readonly<Record<Criterion, number>>;
+
+export interface Transfer extends Readonly<Record<Criterion, number>> {
+  /** All criteria together, 0 to 1. */
   total: number;
 }
 
-/** Weights of the terms that modify direction; sum 1. Order after Verkhoshansky and Siff, values common practice, no source. */
-export const transferWeights = { regime: 0.35, speed: 0.25, position: 0.2, plane: 0.2 } as const;
+/** What the criteria weigh, by school; each sums to 1. The criteria are published, the weights common practice, no source. */
+export const transferWeights = {
+  even: { direction: 0.32, region: 0.14, effort: 0.16, rate: 0.18, regime: 0.2 },
+  movement: { direction: 0.45, region: 0.15, effort: 0.05, rate: 0.2, regime: 0.15 },
+  force: { direction: 0.25, region: 0.15, effort: 0.35, rate: 0.05, regime: 0.2 },
+} as const satisfies Record<string, Weights>;
+export type Correspondence = keyof typeof transferWeights;
 
-/** A transfer with the right joints but nothing else alike still keeps this share of its direction. */
-const floor = 0.25;
+/** From this much on a variant is said to answer a movement of the sport. */
+export const answersFrom = 1 / 3;
 
 const regimeLikeness: Record<Regime, Record<Regime, number>> = {
-  shortening: { shortening: 1, lengthening: 0.4, holding: 0.3, 'stretch-shortening': 0.7 },
-  lengthening: { shortening: 0.3, lengthening: 1, holding: 0.4, 'stretch-shortening': 0.6 },
-  holding: { shortening: 0.3, lengthening: 0.4, holding: 1, 'stretch-shortening': 0.2 },
-  'stretch-shortening': { shortening: 0.7, lengthening: 0.6, holding: 0.2, 'stretch-shortening': 1 },
+  shortening: { shortening: 1, lengthening: 0.4, holding: 0.35, 'stretch-shortening': 0.7 },
+  lengthening: { shortening: 0.35, lengthening: 1, holding: 0.4, 'stretch-shortening': 0.6 },
+  holding: { shortening: 0.4, lengthening: 0.45, holding: 1, 'stretch-shortening': 0.2 },
+  'stretch-shortening': { shortening: 0.6, lengthening: 0.55, holding: 0.15, 'stretch-shortening': 1 },
 };
 
 const speedRank: Record<Speed, number> = { slow: 0, controlled: 1, fast: 2 };
+const perSpeedStep = 0.4;
 
-const kinship: readonly (readonly Position[])[] = [
-  ['one-foot', 'split'],
-  ['both-feet', 'split'],
-  ['sitting', 'kneeling'],
-  ['lying', 'hands-and-feet'],
+/** Positions that are partly alike; all others only a little. */
+const kinship: readonly (readonly [Position, Position, number])[] = [
+  ['one-foot', 'split', 0.7],
+  ['both-feet', 'split', 0.6],
+  ['both-feet', 'one-foot', 0.5],
+  ['sitting', 'kneeling', 0.6],
+  ['both-feet', 'kneeling', 0.5],
+  ['split', 'kneeling', 0.5],
+  ['both-feet', 'sitting', 0.35],
+  ['lying', 'hands-and-feet', 0.5],
+  ['in-water', 'lying', 0.8],
+  ['in-water', 'hanging', 0.6],
+  ['in-water', 'hands-and-feet', 0.5],
+  ['in-water', 'both-feet', 0.35],
+  ['in-water', 'split', 0.35],
 ];
+const strangers = 0.15;
 
-function positionLikeness(a: Position, b: Position): number {
+export function positionLikeness(a: Position, b: Position): number {
   if (a === b) return 1;
-  return kinship.some((pair) => pair.includes(a) && pair.includes(b)) ? 0.6 : 0.2;
+  return kinship.find(([x, y]) => (x === a && y === b) || (x === b && y === a))?.[2] ?? strangers;
 }
 
-const sameMotion = (a: JointAction, b: JointAction) => a.joint === b.joint && a.action === b.action;
+/** Where the force of a sport's movement lies in the joint's travel, on the scale of `deepness`. */
+const deepnessOf: Record<ForceRegion, number> = { deep: 0.8, middle: 0.45, end: 0.12 };
+const amplitudeOf: Record<Amplitude, number> = { short: 0.2, half: 0.5, full: 0.85 };
+/** Share of a typical most that a movement asks at the least. */
+const effortWanted: Record<Energy, number> = { burst: 0.8, repeated: 0.6, sustained: 0.4 };
+/**
+ * Who moves as fast as possible works hard, however little it weighs: this share of the most for a limb that carries nothing, more with the load
+ * that slow work would show, up to all of it.
+ */
+const [effortOfSpeed, speedGain, speedFullLoad] = [0.4, 0.4, 0.4];
+/** For what the drawn plane does not show: neither for nor against. */
+const unseen = 0.5;
+
+function regionLikeness(own: MeasuredJoint, wanted: SportJoint): number {
+  return own.deepness === undefined ? unseen : 1 - 0.9 * Math.abs(own.deepness - deepnessOf[wanted.at]);
+}
+
+/** Too little travel counts against a variant, too much hardly. */
+function amplitudeLikeness(own: MeasuredJoint, wanted: SportJoint, amplitude: Amplitude): number {
+  if (wanted.regime === 'holding') return 1;
+  if (own.travel === undefined) return unseen;
+  const missing = amplitudeOf[amplitude] - own.travel;
+  return missing > 0 ? 1 - missing : 1 + 0.2 * missing;
+}
+
+function effortOf(variant: Variant, { load }: MeasuredJoint): number {
+  return variant.speed === 'fast'
+    ? Math.max(load, effortOfSpeed + speedGain * Math.min(1, load / speedFullLoad))
+    : load;
+}
+
+/** A long dip takes longer than a short contact, however fast both are. */
+const longerTravel = 0.6;
+
+function rateLikeness(variant: Variant, { travel }: MeasuredJoint, wanted: SportJoint, action: SportAction): number {
+  const steps = Math.abs(speedRank[variant.speed] - speedRank[action.speed]);
+  const tooLong =
+    wanted.regime === 'stretch-shortening' && travel !== undefined
+      ? Math.max(0, travel - amplitudeOf[action.amplitude])
+      : 0;
+  return Math.max(0, 1 - perSpeedStep * steps - longerTravel * tooLong);
+}
+
+/** A variant with the right joints in another posture keeps this share of its direction. */
+const directionFloor = 0.3;
+
+/** What all joint actions of a pairing share: posture, planes and the way of the force. */
+function postureLikeness(variant: Variant, { force }: MeasuredVariant, action: SportAction): number {
+  const plane = action.planes.filter((p) => variant.planes.includes(p)).length / action.planes.length;
+  const axis = Math.max(...action.force.map((a) => force[a]));
+  return 0.4 * positionLikeness(variant.position, action.position) + 0.3 * plane + 0.3 * axis;
+}
+
+type Values = Record<Criterion, number>;
+
+/** The criteria for one joint action that both name. */
+function judged(
+  variant: Variant,
+  posture: number,
+  own: MeasuredJoint,
+  wanted: SportJoint,
+  action: SportAction,
+): Values {
+  const likeness = 0.8 * posture + 0.2 * amplitudeLikeness(own, wanted, action.amplitude);
+  const stretched = variant.pattern === 'stretch';
+  return {
+    direction: own.part * (directionFloor + (1 - directionFloor) * likeness),
+    region: regionLikeness(own, wanted),
+    // A muscle that is stretched does not work.
+    effort: stretched ? 0 : Math.min(1, effortOf(variant, own) / effortWanted[action.energy]),
+    rate: stretched ? 0 : rateLikeness(variant, own, wanted, action),
+    regime: stretched ? 0 : regimeLikeness[wanted.regime][own.action.regime],
+  };
+}
+
+const weighed = (values: Values, weights: Weights) => criteria.reduce((sum, c) => sum + weights[c] * values[c], 0);
 
 /**
- * How far a variant serves an action of the sport. Without a common joint action the total is 0;
- * direction is the share of the action's joint actions that the variant trains, and scales the rest.
+ * What each joint action of a movement weighs, shares that sum to 1. A movement names the leading one first: the second weighs a half of it,
+ * the third a third. Common practice, no source.
  *
- * Source: the criteria of dynamic correspondence, Verkhoshansky and Siff, *Supertraining*.
+ * @example leadingShares(2) // [2 / 3, 1 / 3]
  */
-export function transferOf(variant: Variant, action: SportAction): Transfer {
-  const matches = action.jointActions.map((wanted) => {
-    const alike = variant.jointActions.filter((own) => sameMotion(own, wanted));
-    return alike.length ? Math.max(...alike.map((own) => regimeLikeness[wanted.regime][own.regime])) : undefined;
-  });
-  const found = matches.filter((m) => m !== undefined);
-  const direction = found.length / action.jointActions.length;
-  const regime = found.length ? found.reduce((s, m) => s + m, 0) / found.length : 0;
-  const plane = action.planes.filter((p) => variant.planes.includes(p)).length / action.planes.length;
-  const position = positionLikeness(variant.position, action.position);
-  const speed = 1 - Math.abs(speedRank[variant.speed] - speedRank[action.speed]) * 0.4;
-  const { regime: wr, speed: ws, position: wp, plane: wl } = transferWeights;
-  const likeness = wr * regime + ws * speed + wp * position + wl * plane;
-  return { direction, regime, plane, position, speed, total: direction * (floor + (1 - floor) * likeness) };
+export function leadingShares(joints: number): readonly number[] {
+  const known = sharesOf.get(joints) ?? harmonicShares(joints);
+  sharesOf.set(joints, known);
+  return known;
 }
 
+const sharesOf = new Map<number, readonly number[]>();
+
+function harmonicShares(joints: number): number[] {
+  const weights = Array.from({ length: joints }, (_, i) => 1 / (1 + i));
+  const total = weights.reduce((s, w) => s + w, 0);
+  return weights.map((w) => w / total);
+}
+
+/** One joint action of the sport's movement and what a variant does for it. */
+export interface Match {
+  wanted: SportJoint;
+  /** What it weighs in the movement, shares that sum to 1. */
+  share: number;
+  own: MeasuredJoint | undefined;
+  values: Values;
+}
+
+const none: Values = { direction: 0, region: 0, effort: 0, rate: 0, regime: 0 };
+
+/** Joint action by joint action, what a variant does for a movement; what it does not train is all 0. */
+export function matchesOf(
+  variant: Variant,
+  action: SportAction,
+  weights: Weights = transferWeights.even,
+  by: MeasuredVariant = measured(variant),
+): Match[] {
+  let posture: number | undefined;
+  const shares = leadingShares(action.jointActions.length);
+  return action.jointActions.map((wanted, place) => {
+    const share = shares[place] as number;
+    let match: Match = { wanted, share, own: undefined, values: none };
+    for (const own of by.joints) {
+      if (own.action.joint !== wanted.joint || own.action.action !== wanted.action) continue;
+      posture ??= postureLikeness(variant, by, action);
+      const values = judged(variant, posture, own, wanted, action);
+      if (!match.own || weighed(values, weights) > weighed(match.values, weights))
+        match = { wanted, share, own, values };
+    }
+    return match;
+  });
+}
+
+/**
+ * How far a variant serves a movement of the sport, by dynamic correspondence. Each criterion is the mean over the movement's joint actions,
+ * the leading one weighing most; a joint action that the variant does not train counts 0 in all of them, so that without a common one the total is 0.
+ * All values 0 to 1. Direction and region come from the moments of the body model.
+ *
+ * Source: Verkhoshansky and Siff, *Supertraining*; the weights are a house rule.
+ *
+ * @example transferOf(calfRaise, canoeCatch).total // 0
+ */
+export function transferOf(
+  variant: Variant,
+  action: SportAction,
+  weights: Weights = transferWeights.even,
+  by: MeasuredVariant = measured(variant),
+): Transfer {
+  const values: Values = { ...none };
+  for (const match of matchesOf(variant, action, weights, by)) {
+    if (!match.own) continue;
+    for (const criterion of criteria)
+      values[criterion] = Math.min(1, values[criterion] + match.share * match.values[criterion]);
+  }
+  return { ...values, total: Math.min(1, weighed(values, weights)) };
+}
+
+export type BodySide = 'left' | 'right';
+
+/**
+ * The same transfer by the side of the body that has it in the sport: a throw belongs to the throwing arm. Who has no dominant side is taken as
+ * right-sided.
+ *
+ * @example sidedTransfer(armBrake, handballThrow, 'left').right // 0
+ */
+export function sidedTransfer(
+  variant: Variant,
+  action: SportAction,
+  dominant: BodySide = 'right',
+): Record<BodySide, number> {
+  const { total } = transferOf(variant, action);
+  const other = dominant === 'left' ? 'right' : 'left';
+  const only = action.side === 'dominant' ? dominant : action.side === 'other' ? other : undefined;
+  return { left: only === 'right' ? 0 : total, right: only === 'left' ? 0 : total };
+}
+
+/** What work of the right pattern but another regime keeps of its worth; common practice, no source. */
+const otherRegime = 0.6;
+
 /** What a variant does against a risk, 0 to 1; kept apart from transfer to performance. */
-export function preventionOf(variant: Variant, risk: RiskSite): number {
-  return risk.answers.find((a) => a.pattern === variant.pattern)?.worth ?? 0;
+export function preventionOf(variant: Variant, { answers }: { answers: readonly Answer[] }): number {
+  const answer = answers.find((a) => a.pattern === variant.pattern);
+  if (!answer) return 0;
+  const fits = !answer.regime || variant.jointActions.some((a) => a.regime === answer.regime);
+  return fits ? answer.worth : answer.worth * otherRegime;
 }

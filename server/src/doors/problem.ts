@@ -1,4 +1,4 @@
-import type { DocumentFault } from '@tropaeum/core/formats/brief';
+import type { DocumentFault } from '@tropaeum/core/formats/faults';
 
 /** Something that the one who asked can put right; everything else is our fault and says nothing. */
 export class Problem extends Error {

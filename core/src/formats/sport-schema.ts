@@ -1,0 +1,91 @@
+import { muscleMotions } from '../exercise/muscles';
+import { joints, patterns, planes, positions, regimes, regions, speeds } from '../exercise/vocabulary';
+import { actionSides, amplitudes, energies, forceAxes, forceRegions, mostImportance } from '../sport/profile';
+import { sportFormat, sportLimits } from './sport';
+
+const oneOf = (values: readonly string[]) => ({ enum: [...values] });
+const between = (minimum: number, maximum: number) => ({ type: 'number', minimum, maximum });
+const text = (maxLength: number) => ({ type: 'string', minLength: 1, maxLength, pattern: '\\S' });
+const id = { type: 'string', maxLength: 40, pattern: '^[a-z0-9]+(-[a-z0-9]+)*$' };
+const list = (items: object, maxItems: number, minItems = 0) => ({ type: 'array', items, minItems, maxItems });
+const closed = (properties: object, optional: readonly string[] = []) => ({
+  type: 'object',
+  properties,
+  required: Object.keys(properties).filter((key) => !optional.includes(key)),
+  additionalProperties: false,
+});
+
+const joint = {
+  ...closed({
+    joint: oneOf(joints),
+    action: { type: 'string' },
+    regime: oneOf(regimes),
+    at: oneOf(forceRegions),
+  }),
+  oneOf: Object.entries(muscleMotions).map(([name, motions]) => ({
+    properties: { joint: { const: name }, action: oneOf(motions) },
+  })),
+};
+
+const points = between(0, mostImportance);
+
+const profile = {
+  id,
+  name: text(60),
+  roles: list(closed({ id, name: text(40) }), sportLimits.roles, 1),
+  actions: list(
+    closed({
+      id,
+      name: text(60),
+      short: text(16),
+      phase: text(80),
+      jointActions: list(joint, sportLimits.joints, 1),
+      speed: oneOf(speeds),
+      amplitude: oneOf(amplitudes),
+      planes: list(oneOf(planes), planes.length, 1),
+      force: list(oneOf(forceAxes), forceAxes.length, 1),
+      position: oneOf(positions),
+      side: oneOf(actionSides),
+      energy: oneOf(energies),
+      asked: { type: 'object', additionalProperties: closed({ often: points, decisive: points }) },
+    }),
+    sportLimits.actions,
+    1,
+  ),
+  riskSites: list(
+    closed({
+      region: oneOf(regions),
+      why: text(120),
+      answers: list(
+        closed({ pattern: oneOf(patterns), worth: between(0, 1), regime: oneOf(regimes) }, ['regime']),
+        sportLimits.answers,
+        1,
+      ),
+      weight: between(1, 5),
+      source: text(240),
+    }),
+    sportLimits.risks,
+  ),
+  overuse: list(
+    closed({
+      tooMuch: text(100),
+      opposite: text(100),
+      patterns: list(oneOf(patterns), sportLimits.answers, 1),
+    }),
+    sportLimits.overuse,
+  ),
+  sides: text(160),
+  habits: list(text(160), sportLimits.lines),
+  sources: list(text(240), sportLimits.lines),
+};
+
+/** JSON Schema 2020-12 of a sport profile; that ids are there once and roles are known only the reader can tell. */
+export const sportSchema = {
+  $schema: 'https://json-schema.org/draft/2020-12/schema',
+  $id: sportFormat,
+  title: 'Sport profile: what a sport asks of its roles, and where it injures',
+  ...closed({ format: { const: sportFormat }, ...profile }),
+};
+
+/** The same inside a brief, where the format is that of the brief. */
+export const broughtProfileSchema = closed(profile);

@@ -1,0 +1,235 @@
+import * as yup from 'yup';
+import { muscleMotions } from '../exercise/muscles';
+import { patterns, planes, positions, regimes, regions, speeds } from '../exercise/vocabulary';
+import {
+  actionSides,
+  amplitudes,
+  energies,
+  forceAxes,
+  forceRegions,
+  mostImportance,
+  type SportProfile,
+} from '../sport/profile';
+import { anyOf, type DocumentFault, faultsOf, list, number, object } from './faults';
+
+export const sportFormat = 'tropaeum-sport/1';
+
+export type SportReading = { profile: SportProfile } | { faults: DocumentFault[] };
+
+/** Most of each list that a profile may hold. */
+export const sportLimits = { roles: 12, actions: 24, joints: 6, risks: 16, answers: 12, overuse: 8, lines: 8 } as const;
+
+const text = (longest: number) =>
+  yup
+    .string()
+    .typeError('must be a text')
+    .defined('is required')
+    .nonNullable('is required')
+    .test('written', 'must not be empty', (value) => value === undefined || value.trim().length > 0)
+    .max(longest, `must be ${longest} characters or fewer`);
+
+const id = text(40).matches(/^[a-z0-9]+(-[a-z0-9]+)*$/, 'must be small letters, digits and hyphens, such as jump-shot');
+
+const filled = <T extends yup.ISchema<unknown>>(of: T, most: number, what: string) =>
+  list(of).required('is required').min(1, `must name at least one ${what}`).max(most, `must hold ${most} or fewer`);
+
+const joint = object({
+  joint: yup.string().required('is required'),
+  action: yup.string().required('is required'),
+  regime: anyOf(regimes).required('is required'),
+  at: anyOf(forceRegions).required('is required'),
+}).test('motion', '', function (value) {
+  const { joint: name, action } = value as { joint?: string; action?: string };
+  if (typeof name !== 'string' || typeof action !== 'string') return true;
+  const known = muscleMotions[name];
+  if (!known)
+    return this.createError({
+      path: `${this.path}.joint`,
+      message: `must be one of ${Object.keys(muscleMotions).join(', ')}`,
+    });
+  if (known.includes(action)) return true;
+  return this.createError({
+    path: `${this.path}.action`,
+    message: `must be one of ${known.join(', ')} for the ${name}`,
+  });
+});
+
+const importance = object({
+  often: number(0, mostImportance, 'points').required('is required'),
+  decisive: number(0, mostImportance, 'points').required('is required'),
+});
+
+const action = object({
+  id,
+  name: text(60),
+  short: text(16),
+  phase: text(80),
+  jointActions: filled(joint, sportLimits.joints, 'joint action'),
+  speed: anyOf(speeds).required('is required'),
+  amplitude: anyOf(amplitudes).required('is required'),
+  planes: filled(anyOf(planes), planes.length, 'plane'),
+  force: filled(anyOf(forceAxes), forceAxes.length, 'way of the force'),
+  position: anyOf(positions).required('is required'),
+  side: anyOf(actionSides).required('is required'),
+  energy: anyOf(energies).required('is required'),
+  asked: yup.object().typeError('must be an object of roles').required('is required').default(undefined),
+});
+
+const risk = object({
+  region: anyOf(regions).required('is required'),
+  why: text(120),
+  answers: filled(
+    object({
+      pattern: anyOf(patterns).required('is required'),
+      worth: number(0, 1, 'of the whole').required('is required'),
+      regime: anyOf(regimes),
+    }),
+    sportLimits.answers,
+    'answer',
+  ),
+  weight: number(1, 5, 'points').required('is required'),
+  source: text(240),
+});
+
+const shape = object({
+  format: yup.string(),
+  id,
+  name: text(60),
+  roles: filled(object({ id, name: text(40) }), sportLimits.roles, 'role'),
+  actions: filled(action, sportLimits.actions, 'action'),
+  riskSites: list(risk).required('is required').max(sportLimits.risks, `must hold ${sportLimits.risks} or fewer`),
+  overuse: list(
+    object({
+      tooMuch: text(100),
+      opposite: text(100),
+      patterns: filled(anyOf(patterns), sportLimits.answers, 'pattern'),
+    }),
+  )
+    .required('is required')
+    .max(sportLimits.overuse, `must hold ${sportLimits.overuse} or fewer`),
+  sides: text(160),
+  habits: list(text(160)).required('is required').max(sportLimits.lines, `must hold ${sportLimits.lines} or fewer`),
+  sources: list(text(240)).required('is required').max(sportLimits.lines, `must hold ${sportLimits.lines} or fewer`),
+});
+
+/** Field names that each place of the document may have. A misspelt one is named, not passed over. */
+const fields: Record<string, readonly string[]> = {
+  '': ['format', 'id', 'name', 'roles', 'actions', 'riskSites', 'overuse', 'sides', 'habits', 'sources'],
+  'roles[]': ['id', 'name'],
+  'actions[]': [
+    'id',
+    'name',
+    'short',
+    'phase',
+    'jointActions',
+    'speed',
+    'amplitude',
+    'planes',
+    'force',
+    'position',
+    'side',
+    'energy',
+    'asked',
+  ],
+  'actions[].jointActions[]': ['joint', 'action', 'regime', 'at'],
+  'riskSites[]': ['region', 'why', 'answers', 'weight', 'source'],
+  'riskSites[].answers[]': ['pattern', 'worth', 'regime'],
+  'overuse[]': ['tooMuch', 'opposite', 'patterns'],
+};
+
+function strangeFields(value: unknown, path: string, place: string): DocumentFault[] {
+  if (Array.isArray(value)) return value.flatMap((v, i) => strangeFields(v, `${path}[${i}]`, `${place}[]`));
+  const known = fields[place];
+  if (typeof value !== 'object' || value === null || !known) return [];
+  return Object.entries(value).flatMap(([key, inner]) => {
+    const at = path ? `${path}.${key}` : key;
+    if (!known.includes(key)) return [{ path: at, message: `is not a field here; known are ${known.join(', ')}` }];
+    return strangeFields(inner, at, place ? `${place}.${key}` : key);
+  });
+}
+
+function repeated(values: readonly { id: string }[], path: string): DocumentFault[] {
+  return values.flatMap(({ id: own }, i) =>
+    values.findIndex((v) => v.id === own) < i ? [{ path: `${path}[${i}].id`, message: `"${own}" is there twice` }] : [],
+  );
+}
+
+/** What only the whole profile shows: ids twice, roles that are not there, a role that is asked for nothing. */
+function crossFaults({ roles, actions }: SportProfile): DocumentFault[] {
+  const known = new Set(roles.map((r) => r.id));
+  const names = [...known].join(', ');
+  const asked = actions.flatMap((a, i) =>
+    Object.entries(a.asked).flatMap(([role, given]): DocumentFault[] => {
+      const path = `actions[${i}].asked.${role}`;
+      if (!known.has(role)) return [{ path, message: `names a role that is not there; roles are ${names}` }];
+      try {
+        importance.validateSync(given, { abortEarly: false, strict: true });
+        return [];
+      } catch (error) {
+        if (!(error instanceof yup.ValidationError)) throw error;
+        return faultsOf(error).map((f) => ({ path: f.path ? `${path}.${f.path}` : path, message: f.message }));
+      }
+    }),
+  );
+  const idle = roles.flatMap((role, i): DocumentFault[] =>
+    actions.some((a) => (a.asked[role.id]?.often ?? 0) * (a.asked[role.id]?.decisive ?? 0) > 0)
+      ? []
+      : [{ path: `roles[${i}]`, message: `has no action that asks anything of ${role.name}` }],
+  );
+  return [...repeated(roles, 'roles'), ...repeated(actions, 'actions'), ...asked, ...idle];
+}
+
+function formatFault(format: unknown): string | undefined {
+  if (format === sportFormat) return undefined;
+  if (format === undefined) return `is required: "${sportFormat}"`;
+  const older = /^tropaeum-sport\/(\d+)$/.exec(String(format));
+  if (older) return `"${format}" is another version; this program reads ${sportFormat}`;
+  return `"${format}" is not a sport profile; must be "${sportFormat}"`;
+}
+
+/** Reads a sport profile that is an object already: the profile, or every fault with its path. */
+export function readSport(document: unknown): SportReading {
+  if (typeof document !== 'object' || document === null || Array.isArray(document))
+    return { faults: [{ path: '', message: `must be an object in the format ${sportFormat}` }] };
+  const format = formatFault((document as { format?: unknown }).format);
+  if (format) return { faults: [{ path: 'format', message: format }] };
+  const strange = strangeFields(document, '', '');
+  try {
+    const read = shape.validateSync(document, { abortEarly: false, strict: true });
+    const { format: _, ...profile } = read as unknown as SportProfile & { format: string };
+    const faults = [...strange, ...crossFaults(profile)];
+    return faults.length ? { faults } : { profile };
+  } catch (error) {
+    if (!(error instanceof yup.ValidationError)) throw error;
+    return { faults: [...strange, ...faultsOf(error)] };
+  }
+}
+
+/**
+ * Reads the text of a profile file.
+ *
+ * @example readSportText('{ "format": "tropaeum-brief/1" }')
+ * // { faults: [{ path: 'format', message: '"tropaeum-brief/1" is not a sport profile; must be "tropaeum-sport/1"' }] }
+ */
+export function readSportText(file: string): SportReading {
+  if (file.trim() === '') return { faults: [{ path: '', message: 'is empty; a sport profile was expected' }] };
+  try {
+    return readSport(JSON.parse(file));
+  } catch (error) {
+    if (!(error instanceof SyntaxError)) throw error;
+    const whole = /[}\]]\s*$/.test(file);
+    return {
+      faults: [
+        {
+          path: '',
+          message: whole ? `is not JSON: ${error.message}` : 'ends in the middle: the file was cut; export it again',
+        },
+      ],
+    };
+  }
+}
+
+/** A profile as the open document that `readSport` reads. */
+export function writeSport(profile: SportProfile): { format: typeof sportFormat } & SportProfile {
+  return { format: sportFormat, ...profile };
+}
