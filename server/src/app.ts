@@ -11,6 +11,7 @@ import type { Services } from './routes/context';
 import { libraryRoutes } from './routes/library';
 import { sessionRoutes } from './routes/sessions';
 import { signInRoutes } from './routes/sign-in';
+import { sportRoutes } from './routes/sports';
 
 const contentPolicy = {
   defaultSrc: ["'none'"],
@@ -30,7 +31,7 @@ const contentPolicy = {
 export function apiRouter(services: Services): Router {
   const api = new Router({ prefix: '/api' });
   const open = [signInRoutes(services), athleteLinkRoutes(services)];
-  const closed = [athleteRoutes(services), sessionRoutes(services), libraryRoutes(services)];
+  const closed = [athleteRoutes(services), sessionRoutes(services), libraryRoutes(services), sportRoutes(services)];
   for (const router of open) api.use(router.routes());
   const inside = new Router();
   inside.use(signedIn(services.database));

@@ -1,6 +1,9 @@
 import { variantById } from '@tropaeum/core/exercise/library';
 import { copyOfVariant } from '@tropaeum/core/exercise/own';
 import type { Variant } from '@tropaeum/core/exercise/variant';
+import { writeSport } from '@tropaeum/core/formats/sport';
+import type { SportProfile } from '@tropaeum/core/sport/profile';
+import { sportById } from '@tropaeum/core/sport/sports';
 import { v7 } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { apiRouter } from '../src/app';
@@ -38,6 +41,8 @@ beforeAll(async () => {
   ourSession = await sentSession(us, ours);
   await us.call('POST', '/own-variants', ownRow('row-of-ours'));
   await them.call('POST', '/own-variants', ownRow('row-of-theirs'));
+  await us.call('PUT', '/sports/sport-of-ours', ownSport('sport-of-ours'));
+  await them.call('PUT', '/sports/sport-of-theirs', ownSport('sport-of-theirs'));
 });
 afterAll(() => server.stop());
 
@@ -86,6 +91,13 @@ function calls(
     'POST /own-variants': { path: '/own-variants', body: {}, opensTo: 'everyone-own' },
     'PUT /own-variants/:id': { path: `/own-variants/${rowOf(club())}`, body: ownRow(rowOf(club())), opensTo: 'owner' },
     'DELETE /own-variants/:id': { path: `/own-variants/${rowOf(club())}`, opensTo: 'owner' },
+    'GET /sports': { path: '/sports', opensTo: 'everyone-own' },
+    'PUT /sports/:id': {
+      path: '/sports/handball',
+      body: { profile: writeSport(handball), revision: 0 },
+      opensTo: 'everyone-own',
+    },
+    'DELETE /sports/:id': { path: `/sports/${sportOf(club())}`, opensTo: 'owner' },
     'GET /link/:token/': { path: `/link/${session().token}`, opensTo: 'anyone' },
     'POST /link/:token/logs': {
       path: `/link/${session().token}/logs`,
@@ -99,6 +111,10 @@ function calls(
     },
   };
 }
+
+const handball = sportById('handball') as SportProfile;
+const sportOf = (club: Club) => (club === theirs ? 'sport-of-theirs' : 'sport-of-ours');
+const ownSport = (id: string) => ({ profile: writeSport({ ...handball, id }), revision: 0 });
 
 const row = variantById('bent-row') as Variant;
 const ownRow = (id: string) => copyOfVariant(row, id, '3x12');

@@ -1,10 +1,12 @@
-import type { Restriction } from '@tropaeum/core/athlete/athlete';
+import type { PastInjury, RepetitionTest, Restriction } from '@tropaeum/core/athlete/athlete';
 import type { OwnVariant } from '@tropaeum/core/exercise/own';
 import type { Kit } from '@tropaeum/core/kit/kit';
 import type { Brief, HouseRules } from '@tropaeum/core/session/brief';
 import type { Draft } from '@tropaeum/core/session/draft';
 import type { Plan } from '@tropaeum/core/session/plan';
 import type { WorkByQuality } from '@tropaeum/core/session/work';
+import type { Moved } from '@tropaeum/core/sport/needs';
+import type { SportProfile } from '@tropaeum/core/sport/profile';
 import {
   boolean,
   date,
@@ -116,6 +118,11 @@ export const athletes = pgTable(
     aim: text('aim').notNull().default('hold'),
     kit: jsonb('kit').$type<Kit>().notNull(),
     houseRules: jsonb('house_rules').$type<HouseRules>().notNull(),
+    /** Injuries that have healed. */
+    history: jsonb('history').$type<PastInjury[]>().notNull().default([]),
+    tests: jsonb('tests').$type<RepetitionTest[]>().notNull().default([]),
+    /** How far the coach has moved this athlete's needs. */
+    moved: jsonb('moved').$type<Moved>().notNull().default({}),
     createdAt: created(),
   },
   (t) => [index().on(t.organisationId, t.squadId)],
@@ -250,4 +257,20 @@ export const ownVariants = pgTable(
     createdAt: created(),
   },
   (t) => [unique().on(t.organisationId, t.variantId)],
+);
+
+/** Sports as a club sees them: shipped ones that it has changed, and its own. One that is taken off the list stays for those who have it. */
+export const sportProfiles = pgTable(
+  'sport_profiles',
+  {
+    id: uuid('id').primaryKey(),
+    organisationId: organisationId(),
+    sportId: text('sport_id').notNull(),
+    profile: jsonb('profile').$type<SportProfile>().notNull(),
+    /** Counts saves; a save that knows an older one is refused. */
+    revision: integer('revision').notNull().default(1),
+    removed: boolean('removed').notNull().default(false),
+    updatedAt: moment('updated_at').notNull().defaultNow(),
+  },
+  (t) => [unique().on(t.organisationId, t.sportId)],
 );

@@ -141,6 +141,9 @@ async function layPerson(
       aim: person.aim ?? 'hold',
       kit: { items: person.kit, anchors: person.anchors ?? [], partner: person.partner ?? false, room: roomOf(person) },
       houseRules: defaultHouseRules,
+      history: (person.history ?? []).map(({ daysAgo, ...injury }) => ({ ...injury, on: daysBefore(today, daysAgo) })),
+      tests: (person.tests ?? []).map(({ daysAgo, ...test }) => ({ ...test, on: daysBefore(today, daysAgo) })),
+      moved: {},
     },
     (person.restrictions ?? []).map(({ untilDay, ...r }) => ({
       ...r,
@@ -150,7 +153,7 @@ async function layPerson(
   const athlete = await athleteById(tx, athleteId);
   if (!athlete) throw new Error('the athlete just added is not there');
   const season = await seasonOfSquad(tx, squadId);
-  const briefOn = (day: string) => briefOf(athlete, sportId, season, day);
+  const briefOn = (day: string) => briefOf(athlete, { id: sportId }, season, day);
   const made = compose(briefOn(daysBefore(today, 20)), solver);
   if ('refused' in made) throw new Error(`${person.name}: ${made.refused.reason}`);
   for (const daysAgo of trainingDays(person)) {

@@ -1,4 +1,4 @@
-import type { Restriction } from '@tropaeum/core/athlete/athlete';
+import type { PastInjury, RepetitionTest, Restriction } from '@tropaeum/core/athlete/athlete';
 import type { Anchor, Level } from '@tropaeum/core/exercise/vocabulary';
 import type { KitItem, Room } from '@tropaeum/core/kit/kit';
 
@@ -20,6 +20,9 @@ export interface DemoPerson {
   partner?: boolean;
   room?: Partial<Room>;
   restrictions?: (Omit<Restriction, 'until'> & { untilDay?: number })[];
+  /** Injuries that have healed, and tests of each side. */
+  history?: (Omit<PastInjury, 'on'> & { daysAgo: number })[];
+  tests?: (Omit<RepetitionTest, 'on'> & { daysAgo: number })[];
   /** How the history looks: steady, missing sessions, silent for days, sore. */
   story: 'steady' | 'patchy' | 'silent' | 'sore' | 'returning';
   /** Whether today's session is still to be written. */
@@ -45,6 +48,11 @@ export const people: DemoPerson[] = [
   {
     name: 'Ines Vold',
     squad: 'seniors',
+    history: [{ region: 'ankle', side: 'left', what: 'sprain, landed on a foot', daysAgo: 240 }],
+    tests: [
+      { variant: 'single-leg-calf-raise', maxReps: 19, side: 'left', daysAgo: 9 },
+      { variant: 'single-leg-calf-raise', maxReps: 25, side: 'right', daysAgo: 9 },
+    ],
     role: 'back',
     age: 22,
     sex: 'female',
@@ -69,6 +77,7 @@ export const people: DemoPerson[] = [
   {
     name: 'Ragna Tveit',
     squad: 'seniors',
+    history: [{ region: 'lower-back', what: 'stiff for two weeks', daysAgo: 900 }],
     role: 'pivot',
     age: 27,
     sex: 'female',
@@ -132,6 +141,7 @@ export const people: DemoPerson[] = [
   {
     name: 'Mira Holm',
     squad: 'seniors',
+    history: [{ region: 'knee', side: 'left', what: 'ligament', daysAgo: 250 }],
     role: 'wing',
     age: 23,
     sex: 'female',

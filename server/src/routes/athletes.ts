@@ -15,6 +15,7 @@ import {
   briefOf,
   changeAthlete,
   type FullAthlete,
+  type PlayedSport,
   type RestrictionFields,
   type SquadSeason,
   seasonOfSquad,
@@ -22,6 +23,7 @@ import {
 } from '../store/athletes';
 import { allOwnVariants } from '../store/own-variants';
 import { reportsOf, sessionsBetween, sessionsOfAthlete } from '../store/sessions';
+import { clubSport } from '../store/sports';
 import { coachOf, type Services } from './context';
 
 /** How far back and ahead the squad view looks, days. */
@@ -45,6 +47,7 @@ interface AthleteBody {
   athlete?: Partial<Brief['athlete']>;
   kit?: Brief['kit'];
   houseRules?: Brief['houseRules'];
+  moved?: Brief['sport']['moved'];
 }
 
 function withoutNothing<T extends object>(fields: T): Partial<T> {
@@ -55,23 +58,26 @@ function withoutNothing<T extends object>(fields: T): Partial<T> {
 function fieldsFrom(
   body: AthleteBody,
   known: Brief,
-  sportId: string,
+  sport: PlayedSport,
 ): { fields: AthleteFields; restrictions: readonly RestrictionFields[] } {
   validated(shape, body);
   const merged = {
     ...writeBrief(known),
     ...withoutNothing({ minutes: body.minutes, aim: body.aim, kit: body.kit, houseRules: body.houseRules }),
     athlete: { ...known.athlete, ...body.athlete },
-    sport: { id: sportId, role: body.role ?? known.sport.role },
+    sport: {
+      ...sport,
+      ...withoutNothing({ role: body.role ?? known.sport.role, moved: body.moved ?? known.sport.moved }),
+    },
   };
   const reading = readBrief(merged);
   if ('faults' in reading) throw new Problem(422, 'Some fields are not right.', reading.faults);
-  const { athlete, kit, houseRules, minutes, aim, sport } = reading.brief;
+  const { athlete, kit, houseRules, minutes, aim, sport: played } = reading.brief;
   return {
     fields: {
       name: body.name ?? '',
       squadId: body.squadId ?? '',
-      role: sport.role,
+      role: played.role,
       born: athlete.born,
       sex: athlete.sex ?? null,
       heightCm: athlete.heightCm,
@@ -82,16 +88,20 @@ function fieldsFrom(
       aim,
       kit,
       houseRules,
+      history: [...(athlete.history ?? [])],
+      tests: [...(athlete.tests ?? [])],
+      moved: played.moved ?? {},
     },
     restrictions: athlete.restrictions ?? [],
   };
 }
 
-async function sportOf(tx: Transaction, squadId: string): Promise<string> {
+async function sportOf(tx: Transaction, squadId: string): Promise<PlayedSport> {
   const squad = await squadById(tx, squadId);
   if (!squad)
     throw new Problem(422, 'Some fields are not right.', [{ path: 'squadId', message: 'is not a squad of yours' }]);
-  return squad.sportId;
+  const club = await clubSport(tx, squad.sportId);
+  return { id: squad.sportId, ...(club ? { profile: club.profile } : {}) };
 }
 
 /** Squads, athletes and what is known of them. */
@@ -142,7 +152,7 @@ export function athleteRoutes({ database, today }: Services): Router {
       const athlete = await athleteById(tx, id);
       if (!athlete) throw notFound('athlete');
       const season = await seasonOfSquad(tx, athlete.squadId);
-      const sportId = await sportOf(tx, athlete.squadId);
+      const sport = await sportOf(tx, athlete.squadId);
       const own = await allOwnVariants(tx);
       const sessions = await sessionsOfAthlete(tx, id);
       const reports = await reportsOf(
@@ -152,7 +162,7 @@ export function athleteRoutes({ database, today }: Services): Router {
       return {
         athlete: publicAthlete(athlete),
         season,
-        brief: { ...briefOf(athlete, sportId, season, today()), ...(own.length ? { own } : {}) },
+        brief: { ...briefOf(athlete, sport, season, today()), ...(own.length ? { own } : {}) },
         sessions: sessions.map((s) => ({
           id: s.id,
           on: s.on,
@@ -177,14 +187,14 @@ export function athleteRoutes({ database, today }: Services): Router {
     ) as AthleteBody;
     const given = ctx.request.body as AthleteBody;
     const id = await database.asOrganisation(organisationId, async (tx) => {
-      const sportId = await sportOf(tx, body.squadId as string);
+      const sport = await sportOf(tx, body.squadId as string);
       const start = {
         date: today(),
         minutes: 30,
         kit: { items: [], anchors: [], partner: false },
-        sport: { id: sportId },
+        sport: { id: sport.id },
       } as unknown as Brief;
-      const { fields, restrictions } = fieldsFrom(given, start, sportId);
+      const { fields, restrictions } = fieldsFrom(given, start, sport);
       return addAthlete(tx, organisationId, fields, restrictions);
     });
     ctx.status = 201;
@@ -199,13 +209,9 @@ export function athleteRoutes({ database, today }: Services): Router {
       if (!athlete) throw notFound('athlete');
       const body = (ctx.request.body ?? {}) as AthleteBody;
       const squadId = body.squadId ?? athlete.squadId;
-      const sportId = await sportOf(tx, squadId);
-      const known = briefOf(athlete, sportId, { phases: [], fixtures: [] }, today());
-      const { fields, restrictions } = fieldsFrom(
-        { ...body, name: body.name ?? athlete.name, squadId },
-        known,
-        sportId,
-      );
+      const sport = await sportOf(tx, squadId);
+      const known = briefOf(athlete, sport, { phases: [], fixtures: [] }, today());
+      const { fields, restrictions } = fieldsFrom({ ...body, name: body.name ?? athlete.name, squadId }, known, sport);
       await changeAthlete(tx, organisationId, id, fields, body.athlete?.restrictions ? restrictions : undefined);
     });
     ctx.status = 204;

@@ -3,6 +3,7 @@ import { catalogueOf } from '@tropaeum/core/exercise/catalogue';
 import { readBrief, writeBrief } from '@tropaeum/core/formats/brief';
 import { readDraft } from '@tropaeum/core/formats/draft';
 import { review } from '@tropaeum/core/progress/review';
+import { defaultHouseRules } from '@tropaeum/core/session/brief';
 import type { Proof } from '@tropaeum/core/session/compose';
 import { contextOf } from '@tropaeum/core/session/context';
 import { planOf } from '@tropaeum/core/session/plan';
@@ -66,7 +67,11 @@ function validProof(proof: Proof | undefined): Proof | undefined {
   return proof && numbers.every((n) => typeof n === 'number' && Number.isFinite(n)) ? proof : undefined;
 }
 
-const published = ({ organisationId, ...row }: SessionRow) => ({ ...row, brief: writeBrief(row.brief) });
+/** What was written before a house rule was there follows the usual one. */
+const published = ({ organisationId, ...row }: SessionRow) => ({
+  ...row,
+  brief: writeBrief({ ...row.brief, houseRules: { ...defaultHouseRules, ...row.brief.houseRules } }),
+});
 
 /** Writing, sending and hearing back about sessions. */
 export function sessionRoutes({ database, messages, now }: Services): Router {

@@ -1,6 +1,6 @@
 import type { Athlete } from '@tropaeum/core/athlete/athlete';
 import { type PhaseSpan, seasonOn } from '@tropaeum/core/season/season';
-import type { Brief } from '@tropaeum/core/session/brief';
+import { type Brief, defaultHouseRules } from '@tropaeum/core/session/brief';
 import { asc, eq, inArray } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import type { Transaction } from '../database/database';
@@ -107,8 +107,11 @@ async function replaceRestrictions(
     await tx.insert(restrictions).values(standing.map((r) => ({ ...r, id: v7(), organisationId, athleteId })));
 }
 
+/** The sport of a squad, in full where the club has its own way of it. */
+export type PlayedSport = Pick<Brief['sport'], 'id' | 'profile'>;
+
 /** The brief a coach starts from: what is known of the athlete, the squad's sport and where the day stands in the season. */
-export function briefOf(row: FullAthlete, sportId: string, season: SquadSeason, date: string): Brief {
+export function briefOf(row: FullAthlete, sport: PlayedSport, season: SquadSeason, date: string): Brief {
   const athlete: Athlete = {
     heightCm: row.heightCm,
     massKg: row.massKg,
@@ -123,16 +126,18 @@ export function briefOf(row: FullAthlete, sportId: string, season: SquadSeason, 
       ...(reason ? { reason } : {}),
       ...(until ? { until } : {}),
     })),
+    ...(row.history.length ? { history: row.history } : {}),
+    ...(row.tests.length ? { tests: row.tests } : {}),
   };
   return {
     date,
     minutes: row.minutes,
     aim: row.aim as Brief['aim'],
     athlete,
-    sport: { id: sportId, role: row.role },
+    sport: { ...sport, role: row.role, ...(Object.keys(row.moved).length ? { moved: row.moved } : {}) },
     kit: row.kit,
     season: seasonOn(date, season.phases, season.fixtures),
-    houseRules: row.houseRules,
+    houseRules: { ...defaultHouseRules, ...row.houseRules },
     lock: { include: [], exclude: [] },
   };
 }
