@@ -1,5 +1,5 @@
 import { daysBetween } from '@tropaeum/core/athlete/athlete';
-import { BookOpen, Moon, Send } from 'lucide-react';
+import { BookOpen, Moon, PersonStanding, Send } from 'lucide-react';
 import { useEffect } from 'react';
 import { Link, NavLink, Outlet, useNavigate, useParams, useSearchParams } from 'react-router';
 import { ApiError, ask } from './api/client';
@@ -139,6 +139,14 @@ export function Desk() {
           <span className="flex gap-1">
             <Link to="/library" className="key key-plain h-6" title="Library" aria-label="Library">
               <BookOpen size={15} />
+            </Link>
+            <Link
+              to="/demands"
+              className="key key-plain h-6"
+              title="Demands of the sport"
+              aria-label="Demands of the sport"
+            >
+              <PersonStanding size={16} />
             </Link>
             <Link to="/outbox" className="key key-plain h-6" title="Outbox" aria-label="Outbox">
               <Send size={15} />

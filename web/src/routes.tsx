@@ -19,6 +19,11 @@ export const router = createBrowserRouter([
         path: 'library/:variantId',
         lazy: async () => ({ Component: (await import('./library/VariantPage')).VariantPage }),
       },
+      { path: 'demands', lazy: async () => ({ Component: (await import('./demands/DemandsView')).DemandsView }) },
+      {
+        path: 'demands/:sportId',
+        lazy: async () => ({ Component: (await import('./demands/DemandsView')).DemandsView }),
+      },
       { path: 'outbox', lazy: async () => ({ Component: (await import('./outbox/Outbox')).Outbox }) },
       { path: 'returned/:sessionId', lazy: async () => ({ Component: (await import('./review/Review')).Review }) },
     ],

@@ -103,6 +103,50 @@ export function additionsTo(
   return ranked(context, draft, block, 2, undefined, (choice) => add(draft, block, choice, order));
 }
 
+/** An exercise that would answer a demand, and what adding it would change. */
+export interface Answering extends Alternative {
+  block: BlockKind;
+  /** What one whole set of it gives to the demand, 0 to 1. */
+  given: number;
+}
+
+/**
+ * The feasible exercises that answer one demand best, each dosed and weighed as an addition: what fits the minutes first, then what gives most.
+ * Empty for a demand that is not there.
+ *
+ * @example answersTo(context, draft, 'arm-brake', order, 5)[0].variant.id // 'band-arm-brake'
+ */
+export function answersTo(
+  context: Context,
+  draft: Draft,
+  demandId: string,
+  order: readonly BlockKind[],
+  most: number,
+): Answering[] {
+  const place = context.demands.findIndex((d) => d.id === demandId);
+  if (place < 0) return [];
+  const families = usedFamilies(context, draft, undefined);
+  const given = (variant: Variant) => context.gives(variant)[place] as number;
+  const best = context.feasible
+    .all()
+    .filter(({ variant, reasons }) => reasons.length === 0 && !families.has(variant.family) && given(variant) > 0)
+    .filter(({ variant }) => variant.blocks.some((b) => mainBlocks.has(b) || b === 'balance'))
+    .sort((a, b) => given(b.variant) - given(a.variant) || a.variant.id.localeCompare(b.variant.id));
+  const answers: Answering[] = [];
+  // Of one family the best is enough.
+  const seen = new Set<string>();
+  for (const { variant } of best) {
+    if (answers.length >= most) break;
+    if (seen.has(variant.family)) continue;
+    const named = additionOf(context, draft, variant.id, order);
+    if ('reasons' in named) continue;
+    seen.add(variant.family);
+    answers.push({ ...named.addition, block: named.block, given: given(variant) });
+  }
+  const fits = (a: Answering) => Number(a.overSeconds === 0);
+  return answers.sort((a, b) => fits(b) - fits(a) || b.given - a.given);
+}
+
 /** A named exercise in the block where it belongs, or why it cannot be done here and today. */
 export type NamedAddition = { block: BlockKind; addition: Alternative } | { reasons: string[] };
 

@@ -62,6 +62,9 @@ const deepnessOf: Record<ForceRegion, number> = { deep: 0.8, middle: 0.45, end: 
 const amplitudeOf: Record<Amplitude, number> = { short: 0.2, half: 0.5, full: 0.85 };
 /** Share of a typical most that a movement asks at the least. */
 const effortWanted: Record<Energy, number> = { burst: 0.8, repeated: 0.6, sustained: 0.4 };
+/** Share of a typical most that a movement of the sport asks at the least. */
+export const effortAsked = ({ energy }: SportAction): number => effortWanted[energy];
+
 /**
  * Who moves as fast as possible works hard, however little it weighs: this share of the most for a limb that carries nothing, more with the load
  * that slow work would show, up to all of it.
@@ -126,7 +129,7 @@ function judged(
     direction: own.part * (directionFloor + (1 - directionFloor) * likeness),
     region: regionLikeness(own, wanted),
     // A muscle that is stretched does not work.
-    effort: stretched ? 0 : Math.min(1, effortOf(variant, own) / effortWanted[action.energy]),
+    effort: stretched ? 0 : Math.min(1, effortOf(variant, own) / effortAsked(action)),
     rate: stretched ? 0 : rateLikeness(variant, own, wanted, action),
     regime: stretched ? 0 : regimeLikeness[wanted.regime][own.action.regime],
   };
@@ -240,4 +243,26 @@ export function preventionOf(variant: Variant, { answers }: { answers: readonly 
   if (!answer) return 0;
   const fits = !answer.regime || variant.jointActions.some((a) => a.regime === answer.regime);
   return fits ? answer.worth : answer.worth * otherRegime;
+}
+
+/** A variant with how far it serves a movement. */
+export interface Ranked {
+  variant: Variant;
+  total: number;
+}
+
+/**
+ * The variants that answer a movement, best first.
+ *
+ * @example answering(library, catchAndDraw)[0].variant.id // 'one-arm-chair-row'
+ */
+export function answering(
+  variants: readonly Variant[],
+  action: SportAction,
+  weights: Weights = transferWeights.even,
+): Ranked[] {
+  return variants
+    .map((variant) => ({ variant, total: transferOf(variant, action, weights).total }))
+    .filter(({ total }) => total >= answersFrom)
+    .sort((a, b) => b.total - a.total || (a.variant.id < b.variant.id ? -1 : 1));
 }

@@ -1,12 +1,12 @@
 import { blockKinds, joints, patterns } from '@tropaeum/core/exercise/vocabulary';
 import { askedOf } from '@tropaeum/core/sport/profile';
-import { sportById } from '@tropaeum/core/sport/sports';
 import { Search } from 'lucide-react';
 import { useDeferredValue, useMemo, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useOutletContext, useSearchParams } from 'react-router';
 import { useAthlete } from '../api/queries';
 import type { DeskContext } from '../Desk';
+import { sportIn, useClubSports } from '../demands/club-sports';
 import { Nothing } from '../ui/States';
 import { capital, words } from '../ui/words';
 import { FigureGrid } from './FigureGrid';
@@ -76,7 +76,8 @@ export function LibraryView() {
   const brief = useAthlete(athleteId).data?.brief;
   const feasible = useFeasible(brief);
   const squad = squads.squads.find((s) => s.id === listed?.squadId) ?? squads.squads[0];
-  const sport = sportById(squad?.sportId ?? '');
+  const club = useClubSports().data;
+  const sport = useMemo(() => sportIn(club ?? [], squad?.sportId ?? ''), [club, squad]);
   const actions = useMemo(
     () => (!sport ? [] : listed ? askedOf(sport, listed.role).map((a) => a.action) : sport.actions),
     [sport, listed],

@@ -1,5 +1,5 @@
 import type { Variant } from '@tropaeum/core/exercise/variant';
-import { sportById, sports } from '@tropaeum/core/sport/sports';
+import { sportIn, sportsIn, useClubSports } from '../demands/club-sports';
 import { percent } from './Part';
 import { servedBy } from './use-library';
 
@@ -15,8 +15,9 @@ export function Serves({
   role: string | undefined;
   sportId: string | undefined;
 }) {
-  const chosen = sportId ? sportById(sportId) : undefined;
-  const rows = (chosen ? [chosen] : sports)
+  const club = useClubSports().data ?? [];
+  const chosen = sportId ? sportIn(club, sportId) : undefined;
+  const rows = (chosen ? [chosen] : sportsIn(club))
     .flatMap((sport) => servedBy(variant, sport, chosen ? role : undefined).map((s) => ({ ...s, sport })))
     .sort((a, b) => b.transfer - a.transfer);
   if (rows.length === 0) return <p className="text-quiet">No movement of the sports here directly.</p>;

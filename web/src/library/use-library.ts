@@ -6,7 +6,7 @@ import { needsNothing, type Variant } from '@tropaeum/core/exercise/variant';
 import { levels, patterns } from '@tropaeum/core/exercise/vocabulary';
 import type { Brief } from '@tropaeum/core/session/brief';
 import { askedOf, type SportAction, type SportProfile } from '@tropaeum/core/sport/profile';
-import { transferOf } from '@tropaeum/core/sport/transfer';
+import { answersFrom, transferOf } from '@tropaeum/core/sport/transfer';
 import { useMemo } from 'react';
 import { ask } from '../api/client';
 import { measurer } from '../workers/measuring';
@@ -59,9 +59,6 @@ export function useFeasible(brief: Brief | undefined) {
   });
 }
 
-/** From this much transfer on a variant is said to serve an action. */
-const servesFrom = 0.35;
-
 export interface Served {
   action: SportAction;
   transfer: number;
@@ -72,7 +69,7 @@ export function servedBy(variant: Variant, sport: SportProfile, role?: string): 
   const actions = role ? askedOf(sport, role).map((a) => a.action) : sport.actions;
   return actions
     .map((action) => ({ action, transfer: transferOf(variant, action).total }))
-    .filter((s) => s.transfer >= servesFrom)
+    .filter((s) => s.transfer >= answersFrom)
     .sort((a, b) => b.transfer - a.transfer);
 }
 
@@ -105,7 +102,7 @@ export function filtered(
       (!filters.block || variant.blocks.some((b) => b === filters.block)) &&
       (!filters.free || needsNothing(variant)) &&
       (!filters.can || !reasons || (reasons.get(variant.id)?.length ?? 0) === 0) &&
-      (!action || transferOf(variant, action).total >= servesFrom),
+      (!action || transferOf(variant, action).total >= answersFrom),
   );
   if (!action || typed) return passing;
   const worth = new Map(passing.map((s) => [s.variant.id, transferOf(s.variant, action).total]));

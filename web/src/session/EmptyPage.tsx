@@ -1,9 +1,13 @@
-import type { AskedAction } from '@tropaeum/core/sport/profile';
+import type { Context } from '@tropaeum/core/session/context';
 import { dayName } from '../ui/days';
 
-/** Before anything is written: what this role asks for, and the one key to press. */
-export function EmptyPage({ day, role, asked }: { day: string; role: string; asked: readonly AskedAction[] }) {
-  const most = Math.max(...asked.map((a) => a.asked));
+const mostNeeds = 8;
+
+/** Before anything is written: what this athlete is asked for, and the one key to press. */
+export function EmptyPage({ day, context }: { day: string; context: Context }) {
+  const needs = [...context.needs.performance].sort((a, b) => b.share - a.share).slice(0, mostNeeds);
+  const most = Math.max(...needs.map((n) => n.share));
+  const role = context.sport.roles.find((r) => r.id === context.brief.sport.role)?.name.toLowerCase();
   return (
     <div className="mt-12 w-full max-w-xl self-center">
       <p className="head text-xl">Nothing written for {dayName(day)} yet.</p>
@@ -11,14 +15,18 @@ export function EmptyPage({ day, role, asked }: { day: string; role: string; ask
         The brief at the right is what is known. Change what is not so, then press{' '}
         <kbd className="dose bg-edge px-1.5">c</kbd>.
       </p>
-      <h2 className="label mt-8 border-b border-stone pb-1">What a {role} is asked for</h2>
+      <h2 className="label mt-8 border-b border-stone pb-1">What this {role} is asked for</h2>
       <ul>
-        {asked.map(({ action, asked: share }) => (
-          <li
-            key={action.id}
-            className="grid grid-cols-[15rem_1fr_3rem] items-center gap-3 border-b border-edge py-1.5"
-          >
-            <span>{action.name}</span>
+        {needs.map(({ id, name, share, reasons }) => (
+          <li key={id} className="grid grid-cols-[15rem_1fr_3rem] items-center gap-3 border-b border-edge py-1.5">
+            <span>
+              {name}
+              {reasons.length > 0 && (
+                <span className="block text-[0.8rem] leading-tight text-quiet">
+                  {reasons.map((r) => r.text).join('; ')}
+                </span>
+              )}
+            </span>
             <span className="h-2 bg-slate" style={{ width: `${(share / most) * 100}%` }} />
             <span className="dose text-right">{Math.round(share * 100)} %</span>
           </li>

@@ -5,11 +5,12 @@ import type { Choice, Group } from '@tropaeum/core/session/draft';
 import { type ItemPlace, pairWithNext, pin, remove, split, swap } from '@tropaeum/core/session/edit';
 import type { PlanItem } from '@tropaeum/core/session/plan';
 import { derivation } from '@tropaeum/core/session/reason';
-import { transferOf } from '@tropaeum/core/sport/transfer';
+import { explained } from '@tropaeum/core/sport/explain';
 import { useEffect, useState } from 'react';
 import { Figure } from '../ui/Figure';
 import { clock, words } from '../ui/words';
 import { composer, type OfferedAlternative } from '../workers/composing';
+import { CriteriaBars } from './CriteriaBars';
 import { useSession } from './store';
 
 const offeredAtOnce = 6;
@@ -32,14 +33,6 @@ function useAlternatives(at: ItemPlace): OfferedAlternative[] | undefined {
   return list;
 }
 
-const criteria = [
-  ['direction', 'Same joints, same way'],
-  ['regime', 'How muscles work'],
-  ['position', 'Stance'],
-  ['plane', 'Plane'],
-  ['speed', 'Speed'],
-] as const;
-
 function Why({ context, choice }: { context: Context; choice: Choice }) {
   const variant = context.catalogue.byId(choice.variant);
   if (!variant) return null;
@@ -49,27 +42,15 @@ function Why({ context, choice }: { context: Context; choice: Choice }) {
     .sort((a, b) => b.given * b.demand.weight - a.given * a.demand.weight)[0];
   const guards = gives.filter((g) => g.demand.kind === 'risk').sort((a, b) => b.given - a.given)[0];
   const action = best?.demand.kind === 'action' ? best.demand.action : undefined;
-  const terms = action ? transferOf(variant, action) : undefined;
+  const why = action ? explained(variant, action, context.weights) : undefined;
   return (
     <div className="mt-1.5 text-[0.85rem]">
-      {action && terms && (
+      {action && why && (
         <>
           <p className="text-quiet">
-            for <b className="text-ink">{action.name.toLowerCase()}</b>, {Math.round(terms.total * 100)} % alike
+            for <b className="text-ink">{action.name.toLowerCase()}</b>, {Math.round(why.transfer.total * 100)} % alike
           </p>
-          <dl className="mt-1.5 space-y-0.5">
-            {criteria.map(([key, label]) => (
-              <div key={key} className="flex items-center gap-2">
-                <dt className="w-32 text-[0.8rem]">{label}</dt>
-                <dd className="flex flex-1 items-center gap-2">
-                  <span className="h-1.5 flex-1 bg-edge">
-                    <span className="block h-full bg-ink" style={{ width: `${terms[key] * 100}%` }} />
-                  </span>
-                  <span className="dose w-8 text-right text-[0.75rem]">{terms[key].toFixed(2)}</span>
-                </dd>
-              </div>
-            ))}
-          </dl>
+          <CriteriaBars criteria={why.criteria} missing={why.missing} />
         </>
       )}
       {guards?.demand.kind === 'risk' && (

@@ -4,7 +4,7 @@ import type { AthleteSize } from '@tropaeum/core/body/segments';
 import type { Group } from '@tropaeum/core/session/draft';
 import { type ItemPlace, pin, redose, remove } from '@tropaeum/core/session/edit';
 import type { PlanBlock } from '@tropaeum/core/session/plan';
-import type { AskedAction } from '@tropaeum/core/sport/profile';
+import type { ActionNeed } from '@tropaeum/core/sport/needs';
 import { GripVertical, Pin, X } from 'lucide-react';
 import { Figure } from '../ui/Figure';
 import { takes, words } from '../ui/words';
@@ -13,6 +13,7 @@ import { useSession } from './store';
 import { WeaveMarks } from './Weave';
 
 export const weaveColumn = 30;
+const doseColumn = 158;
 
 interface GroupRowsProps {
   index: number;
@@ -20,13 +21,13 @@ interface GroupRowsProps {
   block: PlanBlock;
   first: boolean;
   letter: string | undefined;
-  asked: readonly AskedAction[];
+  needs: readonly ActionNeed[];
   size: AthleteSize;
   selected: ItemPlace | undefined;
 }
 
 /** A group of items: rows that belong together, one handle to move them. */
-export function GroupRows({ index, group, block, first, letter, asked, size, selected }: GroupRowsProps) {
+export function GroupRows({ index, group, block, first, letter, needs, size, selected }: GroupRowsProps) {
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({
     id: `${index}`,
   });
@@ -75,14 +76,17 @@ export function GroupRows({ index, group, block, first, letter, asked, size, sel
                 {item.reason}
               </span>
             </span>
-            <span className="w-[158px] shrink-0">
+            <span className="shrink-0" style={{ width: doseColumn }}>
               <DoseField dose={choice.dose} name={item.name} onDose={(dose) => edit((d) => redose(d, at, dose))} />
               <span className="block truncate px-1 text-[0.78rem] leading-tight text-quiet" title={takes(item)}>
                 {takes(item)}
               </span>
             </span>
-            <WeaveMarks item={item} asked={asked} column={weaveColumn} />
-            <span className="absolute right-0 flex h-full items-center bg-lit px-1 text-quiet opacity-0 group-focus-within:opacity-100 group-hover:opacity-100">
+            <WeaveMarks item={item} needs={needs} column={weaveColumn} reachable={chosen} />
+            <span
+              className="absolute flex h-full items-center bg-lit px-1 text-quiet opacity-0 group-focus-within:opacity-100 group-hover:opacity-100"
+              style={{ right: needs.length * weaveColumn + doseColumn }}
+            >
               <button
                 type="button"
                 className="grid size-6 place-items-center hover:text-ink"

@@ -1,8 +1,9 @@
 import { useSyncExternalStore } from 'react';
-import { ApiError, ask } from '../api/client';
+import { ask } from '../api/client';
 import { queryClient } from '../api/queries';
 import type { SessionBody, StoredSession } from '../api/types';
-import { LateSaver, type SaveState, type SaveTrouble } from '../saving/late-saver';
+import { LateSaver, type SaveState } from '../saving/late-saver';
+import { troubleOf } from '../saving/trouble';
 import { pageOf, type Stored, useSession } from './store';
 
 interface SavedPage extends SessionBody {
@@ -22,12 +23,6 @@ async function write(page: string, { athleteId, ...body }: SavedPage): Promise<v
   if (pageOf(session) === page) session.saved({ id, revision, status });
   void queryClient.invalidateQueries({ queryKey: ['squads'] });
   void queryClient.invalidateQueries({ queryKey: ['athlete', athleteId] });
-}
-
-/** Only a server that cannot be reached is asked again; a refusal stays one. */
-export function troubleOf(error: unknown): SaveTrouble {
-  if (error instanceof ApiError) return { words: error.message, again: error.status === 0 };
-  return { words: 'Saving did not work.', again: false };
 }
 
 const saver = new LateSaver<SavedPage>({ write, troubleOf });

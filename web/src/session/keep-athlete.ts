@@ -2,12 +2,13 @@ import type { Brief } from '@tropaeum/core/session/brief';
 import { ask } from '../api/client';
 import { queryClient } from '../api/queries';
 import { LateSaver } from '../saving/late-saver';
-import { troubleOf } from './autosave';
+import { troubleOf } from '../saving/trouble';
 import { useSession } from './store';
 
-/** What a coach learns of an athlete while writing and wants to find again: kit, room, restrictions, house rules. */
-export function lastingPart({ kit, houseRules, athlete }: Brief) {
-  return { kit, houseRules, athlete: { restrictions: athlete.restrictions ?? [] } };
+/** What a coach learns of an athlete while writing and wants to find again: kit, room, limits, old injuries, tests, moved needs, house rules. */
+export function lastingPart({ kit, houseRules, athlete, sport }: Brief) {
+  const { restrictions = [], history = [], tests = [] } = athlete;
+  return { kit, houseRules, moved: sport.moved ?? {}, athlete: { restrictions, history, tests } };
 }
 
 const saver = new LateSaver<ReturnType<typeof lastingPart>>({

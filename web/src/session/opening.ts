@@ -3,8 +3,10 @@ import type { Brief } from '@tropaeum/core/session/brief';
 import { choicesOf, type Draft } from '@tropaeum/core/session/draft';
 import { ask } from '../api/client';
 import type { AthleteDetail, StoredSession } from '../api/types';
+import { sportsSaved } from '../demands/club-sports';
 import { everythingSaved } from './autosave';
 import { athletesKept } from './keep-athlete';
+import { withProfile } from './store';
 
 /** The club's exercises as they are now, and those of a draft that have been taken off the list since. */
 export function ownOf(now: readonly OwnVariant[], before: readonly OwnVariant[], draft: Draft): OwnVariant[] {
@@ -18,7 +20,7 @@ export async function readPage(
   day: string,
 ): Promise<{ brief: Brief; stored: StoredSession | undefined }> {
   // The page may have been written on a moment ago: it is read after that has been saved.
-  await Promise.all([everythingSaved(), athletesKept()]);
+  await Promise.all([everythingSaved(), athletesKept(), sportsSaved()]);
   const { brief, sessions } = await ask<AthleteDetail>(`/athletes/${athleteId}`);
   const listed = sessions.find((s) => s.on === day);
   if (!listed) return { brief: { ...brief, date: day }, stored: undefined };
@@ -26,6 +28,7 @@ export async function readPage(
   // What has been sent stays as it was sent.
   if (stored.status !== 'draft') return { brief: stored.brief, stored };
   const own = ownOf(brief.own ?? [], stored.brief.own ?? [], stored.draft);
-  const { own: _, ...written } = stored.brief;
+  const { own: _, ...before } = stored.brief;
+  const written = withProfile(before, brief.sport.id === before.sport.id ? brief.sport.profile : before.sport.profile);
   return { brief: own.length ? { ...written, own } : written, stored };
 }

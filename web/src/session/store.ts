@@ -6,6 +6,7 @@ import type { Proof, Refusal } from '@tropaeum/core/session/compose';
 import type { Draft } from '@tropaeum/core/session/draft';
 import { choicesOf } from '@tropaeum/core/session/draft';
 import { add, type ItemPlace } from '@tropaeum/core/session/edit';
+import type { SportProfile } from '@tropaeum/core/sport/profile';
 import { create } from 'zustand';
 import { additionAway, composeAway, prepare, warm } from '../workers/composing';
 
@@ -42,6 +43,8 @@ interface SessionState extends Snapshot {
   changes: number;
   open: (athleteId: string, brief: Brief, stored?: Stored & { draft: Draft }) => void;
   changeBrief: (change: Partial<Brief>) => void;
+  /** The sport as the club has it by now, in this page and in all that can be undone: no step of its own. */
+  adoptSport: (profile: SportProfile | undefined) => void;
   edit: (change: (draft: Draft) => Draft) => void;
   /** Adds an exercise that the coach names to the session, or begins one with it; says why when it cannot be done. */
   addNamed: (variantId: string) => Promise<void>;
@@ -70,6 +73,12 @@ function withPins(brief: Brief, draft: Draft | undefined): Brief {
       ),
     },
   };
+}
+
+/** A brief with another profile of its sport; the shipped one where none is given. */
+export function withProfile(brief: Brief, profile: SportProfile | undefined): Brief {
+  const { profile: _, ...sport } = brief.sport;
+  return { ...brief, sport: { ...sport, ...(profile ? { profile } : {}) } };
 }
 
 const emptyBrief = {} as Brief;
@@ -117,6 +126,19 @@ export const useSession = create<SessionState>((set, get) => {
       else prepare(withPins(brief, undefined));
     },
     changeBrief: (change) => remember({ brief: { ...get().brief, ...change }, bound: undefined }),
+    adoptSport(profile) {
+      const adopted = <S extends Snapshot>(at: S): S => ({
+        ...at,
+        brief: withProfile(at.brief, profile),
+        bound: undefined,
+      });
+      set((s) => ({
+        ...adopted(snapshot(s)),
+        past: s.past.map(adopted),
+        future: s.future.map(adopted),
+        changes: s.draft ? s.changes + 1 : s.changes,
+      }));
+    },
     edit(change) {
       const { draft } = get();
       if (!draft) return;

@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react';
 import { useAthlete } from '../api/queries';
+import { useCurrentSport } from './keep-sport';
 import { readPage } from './opening';
 import { useSession } from './store';
 
@@ -21,5 +22,6 @@ export function useOpenSession(athleteId: string, day: string) {
       left = true;
     };
   }, [athleteId, day, opened]);
+  useCurrentSport(opened);
   return { detail, opened, problem: problem ?? detail.error };
 }

@@ -1,11 +1,11 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import { levels } from '@tropaeum/core/exercise/vocabulary';
-import { sportById } from '@tropaeum/core/sport/sports';
 import { type FormEvent, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { ApiError, ask } from '../api/client';
 import { queryClient } from '../api/queries';
 import type { Squad } from '../api/types';
+import { sportIn, useClubSports } from '../demands/club-sports';
 
 interface Fault {
   path: string;
@@ -17,7 +17,8 @@ export function AddAthlete({ squads, onClose }: { squads: Squad[]; onClose: () =
   const navigate = useNavigate();
   const [squadId, setSquadId] = useState(squads[0]?.id ?? '');
   const [faults, setFaults] = useState<Fault[]>([]);
-  const roles = sportById(squads.find((s) => s.id === squadId)?.sportId ?? '')?.roles ?? [];
+  const club = useClubSports().data ?? [];
+  const roles = sportIn(club, squads.find((s) => s.id === squadId)?.sportId ?? '')?.roles ?? [];
   const submit = async (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
     const form = new FormData(event.currentTarget);

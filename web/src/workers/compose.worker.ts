@@ -1,5 +1,11 @@
 import type { BlockKind } from '@tropaeum/core/exercise/vocabulary';
-import { type Alternative, additionOf, additionsTo, alternativesTo } from '@tropaeum/core/session/alternatives';
+import {
+  type Alternative,
+  additionOf,
+  additionsTo,
+  alternativesTo,
+  answersTo,
+} from '@tropaeum/core/session/alternatives';
 import { blockOrder } from '@tropaeum/core/session/blocks';
 import type { Brief } from '@tropaeum/core/session/brief';
 import { type Composition, compose } from '@tropaeum/core/session/compose';
@@ -21,6 +27,12 @@ export interface OfferedAlternative {
   choice: Alternative['choice'];
   difference: number;
   overSeconds: number;
+}
+
+/** An exercise that answers a need, as it crosses to the page. */
+export interface OfferedAnswer extends OfferedAlternative {
+  block: BlockKind;
+  given: number;
 }
 
 const offered = (list: Alternative[], most: number): OfferedAlternative[] =>
@@ -54,6 +66,13 @@ const composer = {
     if ('reasons' in found) return found;
     const [only] = offered([found.addition], 1) as [OfferedAlternative];
     return { block: found.block, offered: only };
+  },
+  /** What would answer one need of this athlete best, here and now. */
+  answers(brief: Brief, draft: Draft, demandId: string, most: number): OfferedAnswer[] {
+    return answersTo(contextOf(brief), draft, demandId, blockOrder(brief.houseRules.explosive), most).map((answer) => {
+      const [only] = offered([answer], 1) as [OfferedAlternative];
+      return { ...only, block: answer.block, given: answer.given };
+    });
   },
   additions(brief: Brief, draft: Draft, block: BlockKind, most: number): OfferedAlternative[] {
     return offered(additionsTo(contextOf(brief), draft, block, blockOrder(brief.houseRules.explosive)), most);

@@ -4,7 +4,7 @@ import type { Draft } from '@tropaeum/core/session/draft';
 import { type Remote, wrap } from 'comlink';
 import type { Composer } from './compose.worker';
 
-export type { OfferedAlternative } from './compose.worker';
+export type { OfferedAlternative, OfferedAnswer } from './compose.worker';
 
 interface Running {
   worker: Worker;

@@ -1,0 +1,78 @@
+import { type Importance, mostImportance, type SportAction, type SportProfile } from './profile';
+
+const withAction = (profile: SportProfile, id: string, change: (action: SportAction) => SportAction): SportProfile => ({
+  ...profile,
+  actions: profile.actions.map((action) => (action.id === id ? change(action) : action)),
+});
+
+const bounded = (points: number) => Math.min(mostImportance, Math.max(0, points));
+
+/**
+ * How often a role does something and how much hangs on it, 0 to 5 each. The last movement of a role cannot be taken to nothing: the profile
+ * comes back as it was.
+ */
+export function setImportance(
+  profile: SportProfile,
+  id: string,
+  role: string,
+  { often, decisive }: Importance,
+): SportProfile {
+  const importance = { often: bounded(often), decisive: bounded(decisive) };
+  const changed = withAction(profile, id, (action) => ({ ...action, asked: { ...action.asked, [role]: importance } }));
+  const left = changed.actions.some((a) => (a.asked[role]?.often ?? 0) * (a.asked[role]?.decisive ?? 0) > 0);
+  return left ? changed : profile;
+}
+
+/** Puts a movement in the place of the one with its id, or at the end. */
+export function putAction(profile: SportProfile, action: SportAction): SportProfile {
+  return profile.actions.some((a) => a.id === action.id)
+    ? withAction(profile, action.id, () => action)
+    : { ...profile, actions: [...profile.actions, action] };
+}
+
+/** Takes a movement out; the profile comes back as it was when a role would be left with nothing. */
+export function removeAction(profile: SportProfile, id: string): SportProfile {
+  const actions = profile.actions.filter((a) => a.id !== id);
+  const idle = profile.roles.some(
+    ({ id: role }) => !actions.some((a) => (a.asked[role]?.often ?? 0) * (a.asked[role]?.decisive ?? 0) > 0),
+  );
+  return idle ? profile : { ...profile, actions };
+}
+
+const usual: Importance = { often: 3, decisive: 3 };
+
+/** An id of small letters and hyphens that is not taken. @example freeId('Jump shot', ['jump-shot']) // 'jump-shot-2' */
+export function freeId(name: string, taken: readonly string[]): string {
+  const plain =
+    name
+      .toLowerCase()
+      .normalize('NFD')
+      .replace(/[^a-z0-9]+/g, '-')
+      .replace(/^-+|-+$/g, '')
+      .slice(0, 36) || 'movement';
+  let id = plain;
+  for (let n = 2; taken.includes(id); n++) id = `${plain}-${n}`;
+  return id;
+}
+
+/** A movement to begin describing: one joint, for the roles that are given. */
+export function newAction(profile: SportProfile, roles: readonly string[]): SportAction {
+  return {
+    id: freeId(
+      'new-movement',
+      profile.actions.map((a) => a.id),
+    ),
+    name: 'New movement',
+    short: 'New',
+    phase: 'from what to what',
+    jointActions: [{ joint: 'knee', action: 'extension', regime: 'shortening', at: 'middle' }],
+    speed: 'controlled',
+    amplitude: 'half',
+    planes: ['sagittal'],
+    force: ['along'],
+    position: 'both-feet',
+    side: 'either',
+    energy: 'repeated',
+    asked: Object.fromEntries(roles.map((role) => [role, usual])),
+  };
+}

@@ -1,0 +1,315 @@
+import { muscleMotions } from '@tropaeum/core/exercise/muscles';
+import {
+  type Joint,
+  joints,
+  type Motion,
+  planes,
+  positions,
+  regimes,
+  speeds,
+} from '@tropaeum/core/exercise/vocabulary';
+import { readSport, sportLimits, writeSport } from '@tropaeum/core/formats/sport';
+import { freeId, putAction, removeAction } from '@tropaeum/core/sport/edit';
+import {
+  actionSides,
+  amplitudes,
+  energies,
+  forceAxes,
+  forceRegions,
+  type SportAction,
+  type SportJoint,
+  type SportProfile,
+} from '@tropaeum/core/sport/profile';
+import { ArrowUp, Plus, X } from 'lucide-react';
+import { useEffect, useState } from 'react';
+import { words } from '../ui/words';
+import { useDemands } from './store';
+
+interface ChoiceProps<T extends string> {
+  label: string;
+  value: T;
+  options: readonly T[];
+  bare?: boolean;
+  onValue: (value: T) => void;
+}
+
+function Choice<T extends string>({ label, value, options, bare = false, onValue }: ChoiceProps<T>) {
+  return (
+    <label className="block min-w-0">
+      <span className={bare ? 'sr-only' : 'text-[0.76rem] text-quiet'}>{label}</span>
+      <select className="field h-7 px-1 text-[0.82rem]" value={value} onChange={(e) => onValue(e.target.value as T)}>
+        {options.map((o) => (
+          <option key={o} value={o}>
+            {words(o)}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+}
+
+interface SeveralProps<T extends string> {
+  label: string;
+  values: readonly T[];
+  options: readonly T[];
+  onValues: (values: T[]) => void;
+}
+
+/** One or more of a few; the last one stays. */
+function Several<T extends string>({ label, values, options, onValues }: SeveralProps<T>) {
+  const toggle = (o: T) => {
+    const next = values.includes(o)
+      ? values.filter((v) => v !== o)
+      : options.filter((x) => x === o || values.includes(x));
+    if (next.length) onValues(next);
+  };
+  return (
+    <fieldset className="flex flex-wrap items-center gap-1">
+      <legend className="text-[0.76rem] text-quiet">{label}</legend>
+      {options.map((o) => (
+        <button
+          key={o}
+          type="button"
+          aria-pressed={values.includes(o)}
+          className={`border px-1.5 text-[0.8rem] ${values.includes(o) ? 'border-ink bg-ink text-paper' : 'border-stone bg-lit'}`}
+          onClick={() => toggle(o)}
+        >
+          {words(o)}
+        </button>
+      ))}
+    </fieldset>
+  );
+}
+
+function JointRow({
+  joint,
+  place,
+  last,
+  change,
+  remove,
+  lead,
+}: {
+  joint: SportJoint;
+  place: number;
+  last: boolean;
+  change: (joint: SportJoint) => void;
+  remove: () => void;
+  lead: () => void;
+}) {
+  const nth = `Joint action ${place + 1}`;
+  const motions = (muscleMotions[joint.joint] ?? []) as Motion[];
+  return (
+    <li className="border-t border-edge py-1">
+      <div className="flex items-center gap-1">
+        <span className="dose w-4 text-quiet">{place + 1}</span>
+        <span className="grid flex-1 grid-cols-2 gap-1">
+          <Choice
+            bare
+            label={`${nth}: joint`}
+            value={joint.joint}
+            options={joints}
+            onValue={(name: Joint) => {
+              const ways = (muscleMotions[name] ?? []) as Motion[];
+              change({
+                ...joint,
+                joint: name,
+                action: ways.includes(joint.action) ? joint.action : (ways[0] as Motion),
+              });
+            }}
+          />
+          <Choice
+            bare
+            label={`${nth}: way`}
+            value={joint.action}
+            options={motions}
+            onValue={(action) => change({ ...joint, action })}
+          />
+          <Choice
+            bare
+            label={`${nth}: regime`}
+            value={joint.regime}
+            options={regimes}
+            onValue={(regime) => change({ ...joint, regime })}
+          />
+          <Choice
+            bare
+            label={`${nth}: where hardest`}
+            value={joint.at}
+            options={forceRegions}
+            onValue={(at) => change({ ...joint, at })}
+          />
+        </span>
+        <span className="flex flex-col">
+          <button
+            type="button"
+            disabled={place === 0}
+            className="grid size-6 place-items-center disabled:opacity-30"
+            aria-label={`${nth}: one place up`}
+            onClick={lead}
+          >
+            <ArrowUp size={13} />
+          </button>
+          <button
+            type="button"
+            disabled={last}
+            className="grid size-6 place-items-center disabled:opacity-30"
+            aria-label={`${nth}: take out`}
+            onClick={remove}
+          >
+            <X size={13} />
+          </button>
+        </span>
+      </div>
+    </li>
+  );
+}
+
+/** Swaps an item with the one before it. */
+function raised<T>(list: readonly T[], place: number): T[] {
+  const next = [...list];
+  next.splice(place - 1, 0, ...next.splice(place, 1));
+  return next;
+}
+
+interface MovementFormProps {
+  profile: SportProfile;
+  start: SportAction;
+  isNew: boolean;
+  /** What is written so far, to be shown on the body and answered while it is written. */
+  onWritten: (action: SportAction) => void;
+  onDone: (id: string | undefined) => void;
+}
+
+/** A movement described in joint actions; what answers it is shown while it is written. */
+export function MovementForm({ profile, start, isNew, onWritten, onDone }: MovementFormProps) {
+  const [action, setAction] = useState(start);
+  const [faults, setFaults] = useState<{ path: string; message: string }[]>([]);
+  const edit = useDemands((s) => s.edit);
+  useEffect(() => onWritten(action), [action, onWritten]);
+  const set = (change: Partial<SportAction>) => setAction((a) => ({ ...a, ...change }));
+  const setJoint = (place: number, joint: SportJoint) =>
+    set({ jointActions: action.jointActions.map((j, i) => (i === place ? joint : j)) });
+  const keep = () => {
+    const taken = profile.actions.map((a) => a.id);
+    const written = isNew ? { ...action, id: freeId(action.name, taken) } : action;
+    const changed = putAction(profile, written);
+    const reading = readSport(writeSport(changed));
+    if ('faults' in reading)
+      return setFaults(reading.faults.map((f) => ({ ...f, path: f.path.replace(/^actions\[\d+\]\./, '') })));
+    edit((p) => putAction(p, written));
+    onDone(written.id);
+  };
+  const takeOut = () => {
+    if (removeAction(profile, action.id) === profile)
+      return setFaults([
+        { path: '', message: 'A role would be left with nothing to do: give it another movement first.' },
+      ]);
+    edit((p) => removeAction(p, action.id));
+    onDone(undefined);
+  };
+  const faultAt = (path: string) => faults.find((f) => f.path === path)?.message;
+  const text = (key: 'name' | 'short' | 'phase', label: string, longest: number) => (
+    <label className="block">
+      <span className="text-[0.76rem] text-quiet">{label}</span>
+      <input
+        className="field h-7"
+        value={action[key]}
+        maxLength={longest}
+        aria-invalid={Boolean(faultAt(key))}
+        onChange={(e) => set({ [key]: e.target.value })}
+      />
+      {faultAt(key) && <span className="text-small text-oxide">{faultAt(key)}</span>}
+    </label>
+  );
+  return (
+    <form
+      aria-label={isNew ? 'New movement' : `Change ${start.name}`}
+      className="px-4 py-3"
+      onSubmit={(e) => {
+        e.preventDefault();
+        keep();
+      }}
+      onKeyDown={(e) => e.key === 'Escape' && onDone(isNew ? undefined : start.id)}
+    >
+      <h2 className="head text-lg">{isNew ? 'New movement' : 'Change the movement'}</h2>
+      {faults
+        .filter((f) => !['name', 'short', 'phase'].includes(f.path))
+        .map((f) => (
+          <p key={f.path + f.message} role="alert" className="text-small text-oxide">
+            {f.path} {f.message}
+          </p>
+        ))}
+      <div className="mt-1 space-y-1">
+        {text('name', 'name', 60)}
+        <div className="grid grid-cols-2 gap-1.5">
+          {text('short', 'over its column', 16)}
+          <Choice
+            label="position"
+            value={action.position}
+            options={positions}
+            onValue={(position) => set({ position })}
+          />
+        </div>
+        {text('phase', 'from what to what', 80)}
+      </div>
+      <h3 className="label mt-3">Joint actions, the leading one first</h3>
+      <ol>
+        {action.jointActions.map((joint, i) => (
+          <JointRow
+            key={i}
+            joint={joint}
+            place={i}
+            last={action.jointActions.length === 1}
+            change={(j) => setJoint(i, j)}
+            remove={() => set({ jointActions: action.jointActions.filter((_, k) => k !== i) })}
+            lead={() => set({ jointActions: raised(action.jointActions, i) })}
+          />
+        ))}
+      </ol>
+      {action.jointActions.length < sportLimits.joints && (
+        <button
+          type="button"
+          className="key key-plain h-6 text-quiet"
+          onClick={() =>
+            set({
+              jointActions: [
+                ...action.jointActions,
+                { joint: 'hip', action: 'extension', regime: 'shortening', at: 'middle' },
+              ],
+            })
+          }
+        >
+          <Plus size={13} /> another joint
+        </button>
+      )}
+      <div className="mt-2 grid grid-cols-2 gap-1.5">
+        <Choice label="speed" value={action.speed} options={speeds} onValue={(speed) => set({ speed })} />
+        <Choice
+          label="how far"
+          value={action.amplitude}
+          options={amplitudes}
+          onValue={(amplitude) => set({ amplitude })}
+        />
+        <Choice label="side" value={action.side} options={actionSides} onValue={(side) => set({ side })} />
+        <Choice label="energy" value={action.energy} options={energies} onValue={(energy) => set({ energy })} />
+      </div>
+      <div className="mt-2 space-y-1.5">
+        <Several label="planes" values={action.planes} options={planes} onValues={(p) => set({ planes: p })} />
+        <Several label="force" values={action.force} options={forceAxes} onValues={(force) => set({ force })} />
+      </div>
+      <div className="sticky bottom-0 mt-3 flex gap-1.5 bg-sheet py-2">
+        <button type="submit" className="key key-strong h-8">
+          {isNew ? 'Add it' : 'Keep'}
+        </button>
+        <button type="button" className="key h-8" onClick={() => onDone(isNew ? undefined : start.id)}>
+          Leave
+        </button>
+        {!isNew && (
+          <button type="button" className="key key-plain ml-auto h-8 text-oxide" onClick={takeOut}>
+            Take out
+          </button>
+        )}
+      </div>
+    </form>
+  );
+}

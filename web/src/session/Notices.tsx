@@ -1,0 +1,53 @@
+import { Link } from 'react-router';
+import type { SaveState } from '../saving/late-saver';
+import { useSession } from './store';
+
+interface NoticesProps {
+  name: string;
+  save: SaveState;
+  link: string | undefined;
+  sendProblem: string | undefined;
+}
+
+/** What happens and what went wrong, said above the score. */
+export function Notices({ name, save, link, sendProblem }: NoticesProps) {
+  const session = useSession();
+  const { brief, draft, composing, refused, stored } = session;
+  const locked = stored?.status === 'done';
+  return (
+    <div aria-live="polite">
+      {composing && (
+        <p className="mt-2 animate-pulse bg-sheet px-3 py-1.5">
+          Composing {brief.minutes} minutes for {name} … Escape stops.
+        </p>
+      )}
+      {session.problem && <p className="mt-2 bg-sheet px-3 py-1.5 text-oxide">{session.problem}</p>}
+      {save.kind === 'trouble' && <p className="mt-2 bg-sheet px-3 py-1.5 text-oxide">Not saved: {save.words}</p>}
+      {session.said && !draft && <p className="mt-2 bg-sheet px-3 py-1.5 text-bronze">{session.said}</p>}
+      {sendProblem && <p className="mt-2 bg-sheet px-3 py-1.5 text-oxide">{sendProblem}</p>}
+      {locked && (
+        <p className="mt-2 bg-sheet px-3 py-1.5">
+          This session has been done. Choose another day on the ribbon to write the next one.
+        </p>
+      )}
+      {link && (
+        <p className="mt-2 bg-sheet px-3 py-1.5">
+          Sent. The link is in the{' '}
+          <Link className="underline" to="/outbox">
+            outbox
+          </Link>
+          :{' '}
+          <a className="dose underline" href={link} data-athlete-link>
+            {link}
+          </a>
+        </p>
+      )}
+      {refused && (
+        <div className="mt-3 border-l-4 border-oxide bg-sheet px-4 py-3">
+          <p className="head">{refused.reason}</p>
+          <p className="mt-1 text-quiet">What would have to give: {refused.relax.join(', ')}.</p>
+        </div>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,111 @@
+import { ageOn } from '@tropaeum/core/athlete/athlete';
+import type { Context } from '@tropaeum/core/session/context';
+import { Printer, Redo2, Send, Undo2 } from 'lucide-react';
+import { Link } from 'react-router';
+import type { ListedSession } from '../api/types';
+import type { SaveState } from '../saving/late-saver';
+import { words } from '../ui/words';
+import { useSession } from './store';
+
+const saveWords: Record<SaveState['kind'], string> = {
+  saved: 'saved',
+  saving: 'saving …',
+  waiting: 'saving …',
+  trouble: '',
+};
+
+interface SessionBarProps {
+  name: string;
+  context: Context;
+  save: SaveState;
+  lastDone: ListedSession | undefined;
+  sending: boolean;
+  onSend: () => void;
+}
+
+/** Whose session it is, and the keys that do something with the whole of it. */
+export function SessionBar({ name, context, save, lastDone, sending, onSend }: SessionBarProps) {
+  const session = useSession();
+  const { brief, draft, stored, composing } = session;
+  const role = context.sport.roles.find((r) => r.id === brief.sport.role)?.name.toLowerCase();
+  const age = ageOn(brief.athlete.born, brief.date);
+  const locked = stored?.status === 'done';
+  return (
+    <div className="flex items-baseline justify-between gap-4">
+      <h1 className="head truncate text-[1.4rem]">
+        {name}
+        <span className="ml-3 text-[0.92rem] font-normal text-quiet [font-family:var(--font-text)]">
+          {role} · {brief.athlete.dominantSide ? `${brief.athlete.dominantSide} arm · ` : ''}
+          {brief.athlete.massKg} kg{age < 18 ? ` · ${age} years` : ''} · {words(brief.aim)}
+          {lastDone && (
+            <>
+              {' · '}
+              <Link to={`/returned/${lastDone.id}`} className="underline">
+                came back
+              </Link>
+            </>
+          )}
+        </span>
+      </h1>
+      <div className="flex shrink-0 items-center gap-1.5">
+        <span className="w-20 text-right text-small text-quiet" aria-live="polite">
+          {draft && save.kind !== 'trouble' ? saveWords[save.kind] : ''}
+        </span>
+        <button
+          type="button"
+          className="key key-plain"
+          disabled={session.past.length === 0}
+          onClick={session.undo}
+          aria-label="Undo"
+          title="Undo (u)"
+        >
+          <Undo2 size={16} />
+        </button>
+        <button
+          type="button"
+          className="key key-plain"
+          disabled={session.future.length === 0}
+          onClick={session.redo}
+          aria-label="Redo"
+          title="Redo (shift u)"
+        >
+          <Redo2 size={16} />
+        </button>
+        {draft && stored && (
+          <Link
+            to={`/sheet/${stored.id}`}
+            className="key key-plain"
+            aria-label="Sheet for print"
+            title="Sheet for print"
+          >
+            <Printer size={16} />
+          </Link>
+        )}
+        {composing ? (
+          <button type="button" className="key" onClick={session.stop}>
+            Stop
+          </button>
+        ) : (
+          <button
+            type="button"
+            className={`key ${draft ? '' : 'key-strong'}`}
+            onClick={() => void session.compose()}
+            disabled={locked}
+          >
+            {draft ? 'Recompose' : 'Compose'} <kbd className="dose opacity-60">c</kbd>
+          </button>
+        )}
+        {draft && (
+          <button
+            type="button"
+            className="key key-strong"
+            disabled={!stored || sending || locked}
+            onClick={() => onSend()}
+          >
+            <Send size={14} /> {stored?.status === 'sent' ? 'Send again' : 'Send'}
+          </button>
+        )}
+      </div>
+    </div>
+  );
+}
