@@ -3,6 +3,7 @@ import { type BlockKind, mainBlocks } from '../exercise/vocabulary';
 import { seasonReason } from './candidates';
 import { columnOf, groupSeconds } from './column';
 import type { Context } from './context';
+import { likeness } from './demands';
 import { type Choice, choicesOf, type Draft } from './draft';
 import { add, choiceAt, type ItemPlace, swap } from './edit';
 import { prescribe } from './prescription';
@@ -106,8 +107,8 @@ export function additionsTo(
 /** An exercise that would answer a demand, and what adding it would change. */
 export interface Answering extends Alternative {
   block: BlockKind;
-  /** What one whole set of it gives to the demand, 0 to 1. */
-  given: number;
+  /** How far it answers the demand, 0 to 1. */
+  alike: number;
 }
 
 /**
@@ -123,10 +124,13 @@ export function answersTo(
   order: readonly BlockKind[],
   most: number,
 ): Answering[] {
-  const place = context.demands.findIndex((d) => d.id === demandId);
-  if (place < 0) return [];
+  const demand = context.demands.find((d) => d.id === demandId);
+  if (!demand) return [];
   const families = usedFamilies(context, draft, undefined);
-  const given = (variant: Variant) => context.gives(variant)[place] as number;
+  const alike = new Map(
+    context.feasible.all().map(({ variant }) => [variant.id, likeness(variant, demand, context.weights)]),
+  );
+  const given = (variant: Variant) => alike.get(variant.id) as number;
   const best = context.feasible
     .all()
     .filter(({ variant, reasons }) => reasons.length === 0 && !families.has(variant.family) && given(variant) > 0)
@@ -141,10 +145,10 @@ export function answersTo(
     const named = additionOf(context, draft, variant.id, order);
     if ('reasons' in named) continue;
     seen.add(variant.family);
-    answers.push({ ...named.addition, block: named.block, given: given(variant) });
+    answers.push({ ...named.addition, block: named.block, alike: given(variant) });
   }
   const fits = (a: Answering) => Number(a.overSeconds === 0);
-  return answers.sort((a, b) => fits(b) - fits(a) || b.given - a.given);
+  return answers.sort((a, b) => fits(b) - fits(a) || b.alike - a.alike);
 }
 
 /** A named exercise in the block where it belongs, or why it cannot be done here and today. */

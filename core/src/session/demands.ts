@@ -28,11 +28,20 @@ export function demandsOf({ performance, prevention }: Needs, aim: Aim): Demand[
   ];
 }
 
-/** What one effective set of a variant gives to a demand, 0 to 1. */
-export function givenBy(variant: Variant, demand: Demand, weights: Weights): number {
+/** How far a variant answers a demand, 0 to 1. */
+export function likeness(variant: Variant, demand: Demand, weights: Weights): number {
   if (demand.kind === 'action') return transferOf(variant, demand.action, weights).total;
   if (demand.kind === 'risk') return preventionOf(variant, demand.risk);
   return demand.overuse.patterns.includes(variant.pattern) ? 1 : 0;
+}
+
+/**
+ * What one effective set of a variant gives to a demand, 0 to 1. Transfer counts by its square: many sets of what is a little like the sport do
+ * not add up to what is like it. Common practice, no source.
+ */
+export function givenBy(variant: Variant, demand: Demand, weights: Weights): number {
+  const alike = likeness(variant, demand, weights);
+  return demand.kind === 'action' ? alike * alike : alike;
 }
 
 /** How much of a set of each block counts as training the demand; warm-up work only touches it. Common practice, no source. */

@@ -3,7 +3,7 @@ import { epleyRepetitions } from '../capacity/strength';
 import { momentWords } from '../exercise/moments';
 import type { Variant } from '../exercise/variant';
 import type { Context } from './context';
-import type { Demand } from './demands';
+import { type Demand, likeness } from './demands';
 import type { Choice, Group } from './draft';
 
 const percent = (share: number) => `${Math.round(share * 100)} %`;
@@ -45,8 +45,9 @@ function preparationReason(context: Context, variant: Variant): string {
   return `${capital(variant.purpose)}${why}.`;
 }
 
-function aimWords({ demand, given }: { demand: Demand; given: number }): string {
-  if (demand.kind === 'action') return `${demand.action.name}: ${percent(given)} alike`;
+function aimWords(context: Context, variant: Variant, demand: Demand): string {
+  if (demand.kind === 'action')
+    return `${demand.action.name}: ${percent(likeness(variant, demand, context.weights))} alike`;
   if (demand.kind === 'risk') return `Guards the ${demand.name}: ${demand.risk.why}`;
   return `${capital(demand.overuse.opposite)}, against ${demand.overuse.tooMuch}`;
 }
@@ -55,7 +56,7 @@ function aimWords({ demand, given }: { demand: Demand; given: number }): string 
 export function reasonFor(context: Context, group: Group, variant: Variant, choice: Choice, effort?: Effort): string {
   if (preparing.has(group.block)) return preparationReason(context, variant);
   const main = foremost(context, variant, group.block);
-  const aim = main ? aimWords(main) : capital(variant.purpose);
+  const aim = main ? aimWords(context, variant, main.demand) : capital(variant.purpose);
   if (!effort)
     return choice.load && choice.load.kg === undefined
       ? `${aim}; band force unknown, so stop with ${choice.dose.reserve ?? 2} left.`

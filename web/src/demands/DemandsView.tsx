@@ -7,7 +7,7 @@ import { sportById } from '@tropaeum/core/sport/sports';
 import { MoreHorizontal, Redo2, Undo2 } from 'lucide-react';
 import { type ReactNode, useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { useNavigate, useOutletContext, useParams, useSearchParams } from 'react-router';
+import { Link, useNavigate, useOutletContext, useParams, useSearchParams } from 'react-router';
 import type { DeskContext } from '../Desk';
 import { Trouble, Waiting } from '../ui/States';
 import { AboutMovement, AboutSport } from './About';
@@ -69,7 +69,15 @@ export function DemandsView() {
   const profile = useDemands((s) => s.profile);
   if (club.error) return <Trouble error={club.error} again={() => void club.refetch()} />;
   if (!club.data) return <Waiting what="Opening the sports" />;
-  if (!known) return <Trouble error={new Error('unknown')} />;
+  if (!known)
+    return (
+      <div className="p-8" role="alert">
+        <p className="head text-lg">“{sportId}” is not a sport here.</p>
+        <Link className="key mt-4" to="/demands">
+          To the sports
+        </Link>
+      </div>
+    );
   if (profile?.id !== sportId) return <Waiting what="Opening the sport" />;
   return <Demands key={sportId} profile={profile} />;
 }

@@ -209,17 +209,24 @@ export function MovementForm({ profile, start, isNew, onWritten, onDone }: Movem
   };
   const faultAt = (path: string) => faults.find((f) => f.path === path)?.message;
   const text = (key: 'name' | 'short' | 'phase', label: string, longest: number) => (
-    <label className="block">
-      <span className="text-[0.76rem] text-quiet">{label}</span>
-      <input
-        className="field h-7"
-        value={action[key]}
-        maxLength={longest}
-        aria-invalid={Boolean(faultAt(key))}
-        onChange={(e) => set({ [key]: e.target.value })}
-      />
-      {faultAt(key) && <span className="text-small text-oxide">{faultAt(key)}</span>}
-    </label>
+    <div>
+      <label className="block">
+        <span className="text-[0.76rem] text-quiet">{label}</span>
+        <input
+          className="field h-7"
+          value={action[key]}
+          maxLength={longest}
+          aria-invalid={Boolean(faultAt(key))}
+          aria-describedby={faultAt(key) ? `fault-${key}` : undefined}
+          onChange={(e) => set({ [key]: e.target.value })}
+        />
+      </label>
+      {faultAt(key) && (
+        <span id={`fault-${key}`} className="text-small text-oxide">
+          {faultAt(key)}
+        </span>
+      )}
+    </div>
   );
   return (
     <form

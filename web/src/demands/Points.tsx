@@ -1,22 +1,31 @@
 import { mostImportance } from '@tropaeum/core/sport/profile';
 
+interface PointsProps {
+  value: number;
+  name: string;
+  /** Fewer cannot be set. */
+  least?: number;
+  onValue: (value: number) => void;
+}
+
 /** Nought to five points, by click or arrow keys; a click on the last one that is set takes it away. */
-export function Points({ value, name, onValue }: { value: number; name: string; onValue: (value: number) => void }) {
-  const step = (by: number) => onValue(Math.min(mostImportance, Math.max(0, value + by)));
+export function Points({ value, name, least = 0, onValue }: PointsProps) {
+  const set = (to: number) => onValue(Math.min(mostImportance, Math.max(least, to)));
+  const step = (by: number) => set(value + by);
   const keys: Record<string, () => void> = {
     ArrowRight: () => step(1),
     ArrowUp: () => step(1),
     ArrowLeft: () => step(-1),
     ArrowDown: () => step(-1),
-    Home: () => onValue(0),
-    End: () => onValue(mostImportance),
+    Home: () => set(least),
+    End: () => set(mostImportance),
   };
   return (
     <span
       role="slider"
       tabIndex={0}
       aria-label={name}
-      aria-valuemin={0}
+      aria-valuemin={least}
       aria-valuemax={mostImportance}
       aria-valuenow={value}
       className="inline-flex cursor-pointer gap-[2px] py-2"
@@ -34,7 +43,7 @@ export function Points({ value, name, onValue }: { value: number; name: string; 
         <span
           key={point}
           className={`h-2.5 w-[9px] border border-ink ${point <= value ? 'bg-ink' : 'bg-lit'}`}
-          onClick={() => onValue(point === value ? point - 1 : point)}
+          onClick={() => set(point === value ? point - 1 : point)}
         />
       ))}
     </span>

@@ -1,4 +1,4 @@
-import { useQuery } from '@tanstack/react-query';
+import { hashKey, useQuery } from '@tanstack/react-query';
 import { writeSport } from '@tropaeum/core/formats/sport';
 import type { SportProfile } from '@tropaeum/core/sport/profile';
 import { sportById, sports } from '@tropaeum/core/sport/sports';
@@ -17,14 +17,16 @@ export interface ClubSport {
 }
 
 const queryKey = ['sports'];
-const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
+/** Whether two profiles say the same; the database keeps fields in an order of its own. */
+export const sameSport = (a: SportProfile | undefined, b: SportProfile | undefined): boolean =>
+  a === b || hashKey([a]) === hashKey([b]);
 
 /** The revision of each sport that the server is known to have; 0 where it has none. */
 const revisions = new Map<string, number>();
 
 async function write(sportId: string, profile: SportProfile): Promise<void> {
   const seen = revisions.get(sportId) ?? 0;
-  if (same(profile, sportById(sportId))) {
+  if (sameSport(profile, sportById(sportId))) {
     if (seen > 0) await ask(`/sports/${sportId}`, 'DELETE');
     revisions.delete(sportId);
   } else {
@@ -87,7 +89,7 @@ export function sportsIn(club: readonly ClubSport[]): SportProfile[] {
 /** The club has a sport this way from now on: known to the page at once, saved a little later. */
 export function changeSport(profile: SportProfile): void {
   const others = clubSportsNow().filter((c) => c.profile.id !== profile.id);
-  const changed = same(profile, sportById(profile.id)) ? [] : [{ profile, revision: 0, removed: false }];
+  const changed = sameSport(profile, sportById(profile.id)) ? [] : [{ profile, revision: 0, removed: false }];
   queryClient.setQueryData<ClubSport[]>(queryKey, [...others, ...changed]);
   saver.changed(profile.id, profile);
 }

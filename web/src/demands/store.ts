@@ -1,6 +1,6 @@
 import type { SportProfile } from '@tropaeum/core/sport/profile';
 import { create } from 'zustand';
-import { changeSport } from './club-sports';
+import { changeSport, sameSport } from './club-sports';
 
 interface DemandsState {
   profile: SportProfile | undefined;
@@ -27,7 +27,7 @@ export const useDemands = create<DemandsState>((set, get) => {
     future: [],
     show(profile) {
       const { profile: shown } = get();
-      if (JSON.stringify(shown) !== JSON.stringify(profile)) set({ profile, past: [], future: [] });
+      if (!sameSport(shown, profile)) set({ profile, past: [], future: [] });
     },
     edit(change) {
       const { profile, past } = get();

@@ -55,7 +55,7 @@ function AnswerList({ need }: { need: Need }) {
             <span className="min-w-0 flex-1">
               <span className="block truncate text-[0.86rem] leading-tight">{answer.name}</span>
               <span className="block text-[0.74rem] leading-tight text-quiet">
-                {Math.round(answer.given * 100)} % {need.kind === 'action' ? 'alike' : 'of a guard'}
+                {Math.round(answer.alike * 100)} % {need.kind === 'action' ? 'alike' : 'of a guard'}
                 {answer.overSeconds > 0 && <span className="text-bronze"> · {clock(answer.overSeconds)} over</span>}
               </span>
             </span>
@@ -101,6 +101,7 @@ function RoleSays({ need, context }: { need: ActionNeed; context: Context }) {
           <span className="text-quiet">{key}</span>
           <Points
             value={importance[key]}
+            least={1}
             name={`${capital(key)} for every ${roleName}: ${need.name}`}
             onValue={(value) => changeRole(need.id, role, { ...importance, [key]: value })}
           />
@@ -136,9 +137,9 @@ function Opened({ need, column, context }: { need: Need; column: readonly Need[]
         {need.reasons.length === 0 && <li className="text-quiet">As the sport has it.</li>}
         {need.kind === 'risk' && <li className="mt-0.5 text-[0.74rem] text-quiet">{need.risk.source}</li>}
       </ul>
-      <label className="mt-1.5 block text-[0.82rem]">
-        <span className="flex justify-between">
-          Asked here
+      <div className="mt-1.5 text-[0.82rem]">
+        <div className="flex justify-between" aria-hidden={need.moved === undefined}>
+          <span aria-hidden="true">Asked here</span>
           <span>
             <b className="dose">{shown} %</b>
             {need.moved !== undefined && (
@@ -151,7 +152,7 @@ function Opened({ need, column, context }: { need: Need; column: readonly Need[]
               </button>
             )}
           </span>
-        </span>
+        </div>
         <input
           type="range"
           min={1}
@@ -164,7 +165,7 @@ function Opened({ need, column, context }: { need: Need; column: readonly Need[]
           onKeyUp={keep}
           onBlur={keep}
         />
-      </label>
+      </div>
       {need.kind === 'action' && <RoleSays need={need} context={context} />}
       <AnswerList need={need} />
     </div>

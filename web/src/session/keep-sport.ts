@@ -3,28 +3,26 @@ import { setImportance } from '@tropaeum/core/sport/edit';
 import type { Importance, SportProfile } from '@tropaeum/core/sport/profile';
 import { sportById } from '@tropaeum/core/sport/sports';
 import { useEffect } from 'react';
-import { type ClubSport, changeSport, clubSportsNow, sportIn, useClubSports } from '../demands/club-sports';
+import { type ClubSport, changeSport, clubSportsNow, sameSport, sportIn, useClubSports } from '../demands/club-sports';
 import { useSession, withProfile } from './store';
-
-const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
 
 /** The profile as a brief carries it: none where it is the shipped one. */
 const carried = (profile: SportProfile | undefined): SportProfile | undefined =>
-  profile && same(profile, sportById(profile.id)) ? undefined : profile;
+  profile && sameSport(profile, sportById(profile.id)) ? undefined : profile;
 
 const profileOf = ({ sport }: Brief): SportProfile | undefined => sport.profile ?? sportById(sport.id);
 
 /** A change of what a whole role is asked is the club's; undoing it in the session takes it back for the club as well. */
 useSession.subscribe((now, before) => {
   if (now.athleteId !== before.athleteId || now.changes === 0 || now.brief === before.brief) return;
-  if (now.brief.date !== before.brief.date || same(now.brief.sport.profile, before.brief.sport.profile)) return;
+  if (now.brief.date !== before.brief.date || sameSport(now.brief.sport.profile, before.brief.sport.profile)) return;
   const profile = profileOf(now.brief);
-  if (profile && !same(profile, sportIn(clubSportsNow(), profile.id))) changeSport(profile);
+  if (profile && !sameSport(profile, sportIn(clubSportsNow(), profile.id))) changeSport(profile);
 });
 
 /** Whether the page is written for the sport as the club has it now; what was sent before it changed is not. */
 export function isCurrent(brief: Brief, club: readonly ClubSport[]): boolean {
-  return same(profileOf(brief), sportIn(club, brief.sport.id));
+  return sameSport(profileOf(brief), sportIn(club, brief.sport.id));
 }
 
 /** What a whole role is asked, changed from within a session. */

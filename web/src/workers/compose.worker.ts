@@ -32,7 +32,8 @@ export interface OfferedAlternative {
 /** An exercise that answers a need, as it crosses to the page. */
 export interface OfferedAnswer extends OfferedAlternative {
   block: BlockKind;
-  given: number;
+  /** How far it answers the need, 0 to 1. */
+  alike: number;
 }
 
 const offered = (list: Alternative[], most: number): OfferedAlternative[] =>
@@ -71,7 +72,7 @@ const composer = {
   answers(brief: Brief, draft: Draft, demandId: string, most: number): OfferedAnswer[] {
     return answersTo(contextOf(brief), draft, demandId, blockOrder(brief.houseRules.explosive), most).map((answer) => {
       const [only] = offered([answer], 1) as [OfferedAlternative];
-      return { ...only, block: answer.block, given: answer.given };
+      return { ...only, block: answer.block, alike: answer.alike };
     });
   },
   additions(brief: Brief, draft: Draft, block: BlockKind, most: number): OfferedAlternative[] {

@@ -1,0 +1,259 @@
+import { readFileSync } from 'node:fs';
+import AxeBuilder from '@axe-core/playwright';
+import { expect, type Page, test } from '@playwright/test';
+import { writeSport } from '@tropaeum/core/formats/sport';
+import { sportById } from '@tropaeum/core/sport/sports';
+import { compose, openAthlete, rowNames, signIn } from './desk';
+
+const asked = (page: Page, id: string) => page.locator(`[data-asked="${id}"]`).innerText();
+const foot = (page: Page, id: string) => page.locator(`[data-foot="${id}"]`);
+const footWords = (page: Page, id: string) => foot(page, id).getAttribute('aria-label');
+
+/** A day of one athlete that no other test writes on. */
+async function openDay(page: Page, name: string, day: string): Promise<void> {
+  await signIn(page);
+  await openAthlete(page, name);
+  await page.getByLabel('Day').fill(day);
+  await expect(page.getByText(/Nothing written for/)).toBeVisible();
+}
+
+test('a role is changed from the session: weave and composed session follow, undo restores both', async ({ page }) => {
+  await openDay(page, 'Aksel Vik', '2027-01-12');
+  await compose(page);
+  const before = { rows: await rowNames(page), foot: await footWords(page, 'catch') };
+
+  /** Takes a movement down to one point of five in both respects, or up to all. */
+  const set = async (id: string, name: string, key: 'Home' | 'End') => {
+    await foot(page, id).click();
+    for (const respect of ['Often', 'Decisive']) {
+      const slider = page.getByRole('slider', { name: `${respect} for every kayak: ${name}` });
+      await slider.focus();
+      await page.keyboard.press(key);
+    }
+  };
+  await set('boat-balance', 'Holding the boat level', 'End');
+  await set('leg-drive', 'Leg drive into the footrest', 'End');
+  await set('catch', 'Catch and draw', 'Home');
+  const share = (words: string | null) => Number(/(\d+) % of what is asked/.exec(words ?? '')?.[1]);
+  expect(share(await footWords(page, 'catch'))).toBeLessThan(share(before.foot) / 2);
+  await page.getByRole('button', { name: /^Recompose/ }).click();
+  await expect.poll(() => rowNames(page)).not.toEqual(before.rows);
+  await expect(page.getByText('saved', { exact: true })).toBeVisible();
+
+  // The club has it now.
+  await page.getByRole('link', { name: 'all demands' }).click();
+  await expect(page.getByText('the club’s own')).toBeVisible();
+  await page.goBack();
+  await expect(page.locator('[data-row]').first()).toBeVisible();
+
+  // Composing and six points, one step each.
+  for (let step = 0; step < 7; step++) await page.getByRole('button', { name: 'Undo' }).click();
+  await expect.poll(() => footWords(page, 'catch')).toBe(before.foot);
+  expect(await rowNames(page)).toEqual(before.rows);
+  await page.goto('/demands/sprint-canoe?role=kayak');
+  await expect(page.getByText('as shipped')).toBeVisible();
+});
+
+test('points on the demands view move the shares, and the sessions of the role, and come back', async ({ page }) => {
+  await openDay(page, 'Signe Moe', '2027-01-14');
+  await compose(page);
+  const before = await footWords(page, 'goal-save');
+  await page.getByRole('link', { name: 'Demands of the sport' }).click();
+  await page.getByRole('tab', { name: 'Goalkeeper' }).click();
+  const share = await asked(page, 'goal-save');
+  const points = page.getByRole('slider', { name: 'How often: Split save' });
+  await points.focus();
+  await page.keyboard.press('ArrowLeft');
+  await page.keyboard.press('ArrowLeft');
+  await expect.poll(() => asked(page, 'goal-save')).not.toBe(share);
+  await expect(page.getByText('the club’s own')).toBeVisible();
+
+  await page.goBack();
+  await expect(page.locator('[data-row]').first()).toBeVisible();
+  await expect.poll(() => footWords(page, 'goal-save')).not.toBe(before);
+  await page.goForward();
+  await expect(page.getByRole('tab', { name: 'Goalkeeper' })).toBeVisible();
+  await page.keyboard.press('u');
+  await page.keyboard.press('u');
+  await expect.poll(() => asked(page, 'goal-save')).toBe(share);
+  await expect(page.getByText('as shipped')).toBeVisible();
+  await page.reload();
+  await expect(page.getByText('as shipped')).toBeVisible();
+});
+
+test('a movement is described in joint actions, answered while it is written, kept and taken back', async ({
+  page,
+}) => {
+  await signIn(page);
+  await page.goto('/demands/rowing?role=scull');
+  await expect(page.locator('[data-movement]').first()).toBeVisible();
+  const count = await page.locator('[data-movement]').count();
+  await page.keyboard.press('n');
+  const form = page.getByRole('form', { name: 'New movement' });
+  const answers = page.locator('[data-answers] li');
+  const first = await answers.first().innerText();
+  await form.getByLabel('Joint action 1: joint').selectOption('neck');
+  await expect(answers.first()).not.toHaveText(first);
+  await expect(answers.first()).toContainText(/neck|head|chin/i);
+  await expect(form.getByLabel('Joint action 1: way')).toHaveValue('extension');
+  await form.getByLabel('name', { exact: true }).fill('');
+  await form.getByRole('button', { name: 'Add it' }).click();
+  await expect(form.getByText('must not be empty')).toBeVisible();
+  await form.getByLabel('name', { exact: true }).fill('Looking round');
+  await form.getByRole('button', { name: 'Add it' }).click();
+  await expect(page.locator('[data-movement]')).toHaveCount(count + 1);
+  await expect(page.locator('[data-movement="looking-round"]')).toHaveAttribute('aria-pressed', 'true');
+  await expect(page.getByText('the club’s own')).toBeVisible();
+  await page.keyboard.press('u');
+  await expect(page.locator('[data-movement]')).toHaveCount(count);
+  await expect(page.getByText('as shipped')).toBeVisible();
+});
+
+test('two roles and two sports stand side by side', async ({ page }) => {
+  await signIn(page);
+  await page.goto('/demands/handball?role=back');
+  await page.getByLabel('Compare with').selectOption('handball:goalkeeper');
+  const side = page.getByRole('region', { name: 'Side by side' });
+  await expect(side).toContainText('Handball · goalkeeper');
+  const alike = Number((await side.locator('b').first().innerText()).replace(' %', ''));
+  await page.getByLabel('Compare with').selectOption('aiming:bow');
+  await expect(side).toContainText('Archery');
+  expect(Number((await side.locator('b').first().innerText()).replace(' %', ''))).toBeLessThan(alike);
+  await page.reload();
+  await expect(side).toContainText('Archery');
+});
+
+test('a mark of the weave opens its five criteria, by pointing and by keyboard', async ({ page }) => {
+  await openDay(page, 'Tove Aas', '2027-01-15');
+  await compose(page);
+  const row = page.locator('[data-row]').nth(6);
+  await row.locator('[data-mark]').first().hover();
+  const note = page.getByRole('tooltip');
+  await expect(note.locator('[data-criterion]')).toHaveCount(5);
+  await expect(note).toContainText('alike');
+  await page.mouse.move(5, 5);
+  await expect(note).toHaveCount(0);
+  await row.locator('[data-name]').click();
+  await row.locator('[data-mark]').first().focus();
+  const words = await note.innerText();
+  await page.keyboard.press('ArrowRight');
+  await expect(note).not.toHaveText(words);
+});
+
+test('an under-served column offers what would answer it; what is added is kept when the rest is composed anew', async ({
+  page,
+}) => {
+  await openDay(page, 'Nora Fjell', '2027-01-16');
+  await compose(page);
+  const rows = await page.locator('[data-row]').count();
+  await foot(page, 'arm-brake').click();
+  const panel = page.getByRole('complementary', { name: 'Needs' });
+  await expect(panel.locator('[data-need="arm-brake"]')).toHaveAttribute('aria-expanded', 'true');
+  const add = panel.getByRole('button', { name: /^Add / }).first();
+  const name = ((await add.getAttribute('aria-label')) ?? '').replace('Add ', '');
+  await add.click();
+  await expect(page.locator('[data-row]')).toHaveCount(rows + 1);
+  await page.getByRole('button', { name: /^Recompose/ }).click();
+  await expect(page.getByText(/^Composing/)).toHaveCount(0);
+  expect(await rowNames(page)).toContain(name);
+});
+
+test('a need is moved for one athlete, with its reason beside it, and put back', async ({ page }) => {
+  await openDay(page, 'Ines Vold', '2027-01-18');
+  await page.getByRole('button', { name: 'Needs' }).click();
+  const ankle = page.locator('[data-need="risk-ankle"]');
+  await ankle.click();
+  await expect(page.getByText('left ankle injured before (sprain, landed on a foot)')).toBeVisible();
+  await expect(page.getByText('left does 76 % of the other side')).toBeVisible();
+  const before = await ankle.innerText();
+  await page.getByLabel('Asked of ankle, per cent').focus();
+  for (let step = 0; step < 10; step++) await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('Tab');
+  await expect(ankle).not.toHaveText(before);
+  await page.getByRole('button', { name: 'put back' }).click();
+  await expect.poll(() => ankle.innerText()).toBe(before);
+});
+
+test.describe('importing a sport', () => {
+  const handball = sportById('handball');
+  if (!handball) throw new Error('no handball');
+  const beach = { ...writeSport(handball), id: 'beach-handball', name: 'Beach handball' };
+
+  async function open(page: Page) {
+    await page.getByRole('button', { name: 'More' }).click();
+    await page.getByRole('menuitem', { name: 'Import …' }).click();
+    return page.getByRole('dialog');
+  }
+
+  for (const [what, text, path, message] of [
+    ['a cut one', JSON.stringify(beach).slice(0, 700), '', 'ends in the middle'],
+    ['a foreign one', '{"format": "tropaeum-brief/1"}', 'format', 'is not a sport profile'],
+    ['an older one', JSON.stringify({ ...beach, format: 'tropaeum-sport/0' }), 'format', 'another version'],
+    [
+      'one edited by hand',
+      JSON.stringify(beach).replace('"fast"', '"quick"'),
+      'actions[0].speed',
+      'must be one of slow',
+    ],
+  ] as const) {
+    test(`${what} is refused with its path and nothing is kept`, async ({ page }) => {
+      await signIn(page);
+      await page.goto('/demands/handball');
+      const dialog = await open(page);
+      await dialog.getByLabel('Or paste it').fill(text);
+      await expect(dialog.getByRole('alert')).toContainText(message);
+      if (path) await expect(dialog.getByRole('alert').locator('code')).toHaveText(path);
+      await expect(dialog.getByRole('button', { name: 'Import' })).toBeDisabled();
+      await dialog.getByRole('button', { name: 'Leave' }).click();
+      await page.reload();
+      await expect(page.getByText('as shipped')).toBeVisible();
+      await expect(
+        page.getByLabel('Sport', { exact: true }).locator('option', { hasText: 'Beach handball' }),
+      ).toHaveCount(0);
+    });
+  }
+
+  test('a whole one is there at once, exports as it came, and can be taken off the list', async ({ page }) => {
+    await signIn(page);
+    await page.goto('/demands/handball');
+    const dialog = await open(page);
+    await dialog.getByLabel('Profile file').setInputFiles({
+      name: 'beach.json',
+      mimeType: 'application/json',
+      buffer: Buffer.from(JSON.stringify(beach)),
+    });
+    await expect(dialog).toContainText('It is new here.');
+    await dialog.getByRole('button', { name: 'Import' }).click();
+    await expect(page).toHaveURL(/demands\/beach-handball/);
+    await expect(page.getByText('the club’s own')).toBeVisible();
+    await page.reload();
+    await expect(page.locator('[data-movement="throw"]')).toBeVisible();
+
+    await page.getByRole('button', { name: 'More' }).click();
+    const download = page.waitForEvent('download');
+    await page.getByRole('menuitem', { name: 'Export as a file' }).click();
+    const file = await (await download).path();
+    expect(JSON.parse(readFileSync(file, 'utf8'))).toEqual(beach);
+
+    await page.getByRole('button', { name: 'More' }).click();
+    await page.getByRole('menuitem', { name: 'Take off the list' }).click();
+    await expect(page).toHaveURL(/demands$/);
+    await page.goto('/demands/beach-handball');
+    await expect(page.getByRole('alert')).toContainText('is not a sport');
+  });
+});
+
+for (const place of ['/demands/handball?role=back', '/demands/rowing?role=scull&with=cycling:track']) {
+  test(`${place} has no accessibility faults of the serious kind`, async ({ page }) => {
+    await signIn(page);
+    await page.goto(place);
+    await page.waitForTimeout(900);
+    if (!place.includes('with')) await page.keyboard.press('n');
+    await page.waitForTimeout(300);
+    const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag22aa']).analyze();
+    const serious = violations
+      .filter((v) => v.impact === 'serious' || v.impact === 'critical')
+      .map((v) => `${v.id}: ${v.nodes.length} x ${v.nodes[0]?.target}`);
+    expect(serious).toEqual([]);
+  });
+}
