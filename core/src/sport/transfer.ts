@@ -15,7 +15,7 @@ export interface Transfer extends Readonly<Record<Criterion, number>> {
 
 /** What the criteria weigh, by school; each sums to 1. The criteria are published, the weights common practice, no source. */
 export const transferWeights = {
-  even: { direction: 0.32, region: 0.14, effort: 0.16, rate: 0.18, regime: 0.2 },
+  even: { direction: 0.33, region: 0.12, effort: 0.12, rate: 0.18, regime: 0.25 },
   movement: { direction: 0.45, region: 0.15, effort: 0.05, rate: 0.2, regime: 0.15 },
   force: { direction: 0.25, region: 0.15, effort: 0.35, rate: 0.05, regime: 0.2 },
 } as const satisfies Record<string, Weights>;
@@ -25,14 +25,14 @@ export type Correspondence = keyof typeof transferWeights;
 export const answersFrom = 1 / 3;
 
 const regimeLikeness: Record<Regime, Record<Regime, number>> = {
-  shortening: { shortening: 1, lengthening: 0.4, holding: 0.35, 'stretch-shortening': 0.7 },
-  lengthening: { shortening: 0.35, lengthening: 1, holding: 0.4, 'stretch-shortening': 0.6 },
-  holding: { shortening: 0.4, lengthening: 0.45, holding: 1, 'stretch-shortening': 0.2 },
-  'stretch-shortening': { shortening: 0.6, lengthening: 0.55, holding: 0.15, 'stretch-shortening': 1 },
+  shortening: { shortening: 1, lengthening: 0.35, holding: 0.3, 'stretch-shortening': 0.7 },
+  lengthening: { shortening: 0.3, lengthening: 1, holding: 0.35, 'stretch-shortening': 0.55 },
+  holding: { shortening: 0.3, lengthening: 0.35, holding: 1, 'stretch-shortening': 0.1 },
+  'stretch-shortening': { shortening: 0.6, lengthening: 0.5, holding: 0.1, 'stretch-shortening': 1 },
 };
 
 const speedRank: Record<Speed, number> = { slow: 0, controlled: 1, fast: 2 };
-const perSpeedStep = 0.4;
+const perSpeedStep = 0.45;
 
 /** Positions that are partly alike; all others only a little. */
 const kinship: readonly (readonly [Position, Position, number])[] = [
@@ -104,13 +104,13 @@ function rateLikeness(variant: Variant, { travel }: MeasuredJoint, wanted: Sport
 }
 
 /** A variant with the right joints in another posture keeps this share of its direction. */
-const directionFloor = 0.3;
+const directionFloor = 0.2;
 
 /** What all joint actions of a pairing share: posture, planes and the way of the force. */
 function postureLikeness(variant: Variant, { force }: MeasuredVariant, action: SportAction): number {
   const plane = action.planes.filter((p) => variant.planes.includes(p)).length / action.planes.length;
   const axis = Math.max(...action.force.map((a) => force[a]));
-  return 0.4 * positionLikeness(variant.position, action.position) + 0.3 * plane + 0.3 * axis;
+  return 0.5 * positionLikeness(variant.position, action.position) + 0.25 * plane + 0.25 * axis;
 }
 
 type Values = Record<Criterion, number>;
@@ -126,7 +126,7 @@ function judged(
   const likeness = 0.8 * posture + 0.2 * amplitudeLikeness(own, wanted, action.amplitude);
   const stretched = variant.pattern === 'stretch';
   return {
-    direction: own.part * (directionFloor + (1 - directionFloor) * likeness),
+    direction: Math.sqrt(own.part) * (directionFloor + (1 - directionFloor) * likeness),
     region: regionLikeness(own, wanted),
     // A muscle that is stretched does not work.
     effort: stretched ? 0 : Math.min(1, effortOf(variant, own) / effortAsked(action)),

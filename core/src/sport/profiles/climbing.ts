@@ -19,7 +19,7 @@ export default sportProfile({
       name: 'Pulling up on holds',
       short: 'Pull',
       phase: 'arms long to chin at the hold',
-      jointActions: ['shoulder extension shortening deep', 'elbow flexion shortening', 'scapula retraction shortening'],
+      jointActions: ['shoulder extension shortening', 'elbow flexion shortening', 'scapula retraction shortening'],
       speed: 'controlled',
       amplitude: 'full',
       planes: ['sagittal', 'frontal'],

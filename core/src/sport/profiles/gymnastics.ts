@@ -91,7 +91,7 @@ export default sportProfile({
       name: 'Pulling to support',
       short: 'Pull',
       phase: 'hang to support',
-      jointActions: ['shoulder extension shortening deep', 'elbow flexion shortening', 'scapula retraction shortening'],
+      jointActions: ['shoulder extension shortening', 'elbow flexion shortening', 'scapula retraction shortening'],
       speed: 'controlled',
       amplitude: 'full',
       planes: ['sagittal'],

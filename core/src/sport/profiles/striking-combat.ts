@@ -143,7 +143,7 @@ export default sportProfile({
       name: 'Taking a hit to the head',
       short: 'Head braced',
       phase: 'before the hit and through it',
-      jointActions: ['neck flexion holding', 'neck lateral-flexion holding', 'neck extension holding'],
+      jointActions: ['neck flexion holding', 'neck lateral-flexion holding'],
       speed: 'controlled',
       amplitude: 'short',
       planes: ['sagittal', 'frontal'],

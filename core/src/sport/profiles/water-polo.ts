@@ -76,11 +76,7 @@ export default sportProfile({
       name: 'Braking the arm',
       short: 'Arm brake',
       phase: 'ball away to arm at rest',
-      jointActions: [
-        'shoulder external-rotation lengthening',
-        'scapula retraction lengthening',
-        'shoulder extension lengthening',
-      ],
+      jointActions: ['shoulder external-rotation lengthening', 'scapula retraction lengthening'],
       speed: 'fast',
       amplitude: 'half',
       planes: ['transverse', 'sagittal'],
