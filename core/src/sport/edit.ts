@@ -76,3 +76,44 @@ export function newAction(profile: SportProfile, roles: readonly string[]): Spor
     asked: Object.fromEntries(roles.map((role) => [role, usual])),
   };
 }
+
+/** How much a risk weighs, 1 to 5; taken out of the sport when it weighs nothing. */
+export function setRiskWeight(profile: SportProfile, place: number, weight: number): SportProfile {
+  const riskSites = profile.riskSites.flatMap((risk, i) =>
+    i !== place ? [risk] : weight <= 0 ? [] : [{ ...risk, weight: Math.min(mostImportance, weight) }],
+  );
+  return { ...profile, riskSites };
+}
+
+/** A new role that is asked the same as another, to be changed from there. */
+export function addRole(profile: SportProfile, name: string, like: string): SportProfile {
+  const id = freeId(
+    name,
+    profile.roles.map((r) => r.id),
+  );
+  return {
+    ...profile,
+    roles: [...profile.roles, { id, name }],
+    actions: profile.actions.map((action) => {
+      const importance = action.asked[like];
+      return importance ? { ...action, asked: { ...action.asked, [id]: importance } } : action;
+    }),
+  };
+}
+
+export function renameRole(profile: SportProfile, id: string, name: string): SportProfile {
+  return { ...profile, roles: profile.roles.map((r) => (r.id === id ? { ...r, name } : r)) };
+}
+
+/** Takes a role out with all that it was asked; the last one stays. */
+export function removeRole(profile: SportProfile, id: string): SportProfile {
+  if (profile.roles.length < 2) return profile;
+  return {
+    ...profile,
+    roles: profile.roles.filter((r) => r.id !== id),
+    actions: profile.actions.map((action) => {
+      const { [id]: _, ...asked } = action.asked;
+      return { ...action, asked };
+    }),
+  };
+}

@@ -5,7 +5,17 @@ import { library, variantById } from '../exercise/library';
 import type { Variant } from '../exercise/variant';
 import { positions } from '../exercise/vocabulary';
 import { readSport, writeSport } from '../formats/sport';
-import { freeId, newAction, putAction, removeAction, setImportance } from './edit';
+import {
+  addRole,
+  freeId,
+  newAction,
+  putAction,
+  removeAction,
+  removeRole,
+  renameRole,
+  setImportance,
+  setRiskWeight,
+} from './edit';
 import { explained } from './explain';
 import { compared, jointMap, jointMapOf, overlap } from './joint-map';
 import { askedOf, type SportAction, type SportProfile } from './profile';
@@ -93,6 +103,22 @@ describe('changing a sport', () => {
     expect(named.actions[9]?.name).toBe('Spin shot');
     expect(readSport(JSON.parse(JSON.stringify(writeSport(named))))).toEqual({ profile: named });
     expect(removeAction(named, fresh.id)).toEqual(handball);
+  });
+
+  it('a new role is asked what another is asked, is named anew, and goes with all that it was asked', () => {
+    const added = addRole(handball, 'Libero', 'wing');
+    const shares = (profile: SportProfile, role: string) => askedOf(profile, role).map((a) => [a.action.id, a.asked]);
+    expect(shares(added, 'libero')).toEqual(shares(handball, 'wing'));
+    expect(readSport(writeSport(added))).toEqual({ profile: added });
+    expect(renameRole(added, 'libero', 'Sweeper').roles.at(-1)).toEqual({ id: 'libero', name: 'Sweeper' });
+    expect(removeRole(added, 'libero')).toEqual(handball);
+    const alone = handball.roles.reduce<SportProfile>((p, { id }) => removeRole(p, id), handball);
+    expect(alone.roles).toHaveLength(1);
+  });
+
+  it('a risk weighs 1 to 5, or goes', () => {
+    expect(setRiskWeight(handball, 0, 9).riskSites[0]?.weight).toBe(5);
+    expect(setRiskWeight(handball, 0, 0).riskSites).toEqual(handball.riskSites.slice(1));
   });
 
   it.each([

@@ -1,9 +1,12 @@
 import type { JointAction } from '@tropaeum/core/exercise/vocabulary';
+import { setRiskWeight } from '@tropaeum/core/sport/edit';
 import type { SportAction, SportProfile } from '@tropaeum/core/sport/profile';
 import { Pencil } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { capital, words } from '../ui/words';
 import { Answers } from './Answers';
+import { Points } from './Points';
+import { useDemands } from './store';
 
 const sideWords = {
   both: 'both sides together',
@@ -70,7 +73,7 @@ export function AboutMovement({ action, onEdit }: { action: SportAction; onEdit:
 
 /** Where the sport injures and what it does too much of: the other column, never added to the first. */
 export function AboutSport({ profile }: { profile: SportProfile }) {
-  const most = Math.max(...profile.riskSites.map((r) => r.weight), 1);
+  const edit = useDemands((s) => s.edit);
   return (
     <div className="px-4 py-3">
       <h2 className="head text-lg">What it injures</h2>
@@ -79,9 +82,11 @@ export function AboutSport({ profile }: { profile: SportProfile }) {
           <li key={i} className="border-t border-edge py-1.5 text-[0.86rem]">
             <span className="flex items-center justify-between gap-2">
               <b>{capital(words(risk.region))}</b>
-              <span className="h-2 w-16 bg-edge" role="img" aria-label={`weighs ${risk.weight} of 5`}>
-                <span className="block h-full bg-laurel" style={{ width: `${(risk.weight / most) * 100}%` }} />
-              </span>
+              <Points
+                value={risk.weight}
+                name={`Weight of the ${words(risk.region)}`}
+                onValue={(weight) => edit((p) => setRiskWeight(p, i, weight))}
+              />
             </span>
             <span className="block leading-snug">{capital(risk.why)}.</span>
             <span className="block leading-snug text-laurel">

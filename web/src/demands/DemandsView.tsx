@@ -1,11 +1,8 @@
-import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
-import { writeSport } from '@tropaeum/core/formats/sport';
 import { newAction } from '@tropaeum/core/sport/edit';
 import { type JointDemand, jointMap, jointMapOf } from '@tropaeum/core/sport/joint-map';
 import type { SportAction, SportProfile } from '@tropaeum/core/sport/profile';
 import { sportById } from '@tropaeum/core/sport/sports';
-import { MoreHorizontal, Redo2, Undo2 } from 'lucide-react';
-import { type ReactNode, useDeferredValue, useEffect, useMemo, useState } from 'react';
+import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useNavigate, useOutletContext, useParams, useSearchParams } from 'react-router';
 import type { DeskContext } from '../Desk';
@@ -15,46 +12,15 @@ import { Answers } from './Answers';
 import { BodyMap } from './BodyMap';
 import { Comparison } from './Comparison';
 import { changeSport, clubSportsNow, dropSport, sportIn, sportsIn, useClubSports, useSportSaving } from './club-sports';
-import { CopySport, ImportSport } from './Dialogs';
+import { DemandsBar, type SportDialog } from './DemandsBar';
+import { CopySport, ImportSport, SportRoles } from './Dialogs';
 import { MovementForm } from './MovementForm';
 import { Movements } from './Movements';
+import { useMeasureAhead } from './measure-ahead';
 import { RegimeLegend, RegimePatterns } from './RegimeBar';
 import { useDemands } from './store';
 
 const mapWide = 424;
-
-function download(profile: SportProfile): void {
-  const url = URL.createObjectURL(
-    new Blob([`${JSON.stringify(writeSport(profile), null, 2)}\n`], { type: 'application/json' }),
-  );
-  const link = document.createElement('a');
-  link.href = url;
-  link.download = `${profile.id}.sport.json`;
-  link.click();
-  URL.revokeObjectURL(url);
-}
-
-function MenuLine({
-  children,
-  onClick,
-  danger = false,
-}: {
-  children: ReactNode;
-  onClick: () => void;
-  danger?: boolean;
-}) {
-  return (
-    <MenuItem>
-      <button
-        type="button"
-        className={`block w-full px-3 py-1.5 text-left text-[0.9rem] data-focus:bg-edge ${danger ? 'text-oxide' : ''}`}
-        onClick={onClick}
-      >
-        {children}
-      </button>
-    </MenuItem>
-  );
-}
 
 /** What a sport asks of each role, on the body; every number can be changed and taken back. */
 export function DemandsView() {
@@ -85,15 +51,16 @@ export function DemandsView() {
 function Demands({ profile }: { profile: SportProfile }) {
   const navigate = useNavigate();
   const [address, setAddress] = useSearchParams();
-  const { past, future, undo, redo } = useDemands();
+  const { undo, redo } = useDemands();
   const club = useClubSports().data ?? [];
+  useMeasureAhead();
   const saving = useSportSaving(profile.id);
   const [selected, setSelected] = useState<string>();
   const [pointed, setPointed] = useState<JointDemand>();
   const [form, setForm] = useState<'new' | 'change'>();
   const [written, setWritten] = useState<SportAction>();
   const shownWritten = useDeferredValue(written);
-  const [dialog, setDialog] = useState<'import' | 'copy'>();
+  const [dialog, setDialog] = useState<SportDialog>();
   const [problem, setProblem] = useState('');
 
   const role = profile.roles.some((r) => r.id === address.get('role'))
@@ -105,7 +72,6 @@ function Demands({ profile }: { profile: SportProfile }) {
   const otherRole = other?.roles.find((r) => r.id === withRole)?.id ?? other?.roles[0]?.id;
   const action = profile.actions.find((a) => a.id === selected);
   const shown = form ? (shownWritten ?? action) : action;
-  const changed = club.find((c) => c.profile.id === profile.id);
   const shipped = sportById(profile.id);
 
   const set = (key: string, value: string) =>
@@ -149,114 +115,14 @@ function Demands({ profile }: { profile: SportProfile }) {
   return (
     <div className="flex min-w-0 flex-1 flex-col">
       <RegimePatterns />
-      <div className="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-stone px-4 py-2">
-        <h1 className="head text-[1.3rem]">
-          <label>
-            <span className="sr-only">Sport</span>
-            <select
-              aria-label="Sport"
-              className="head max-w-64 cursor-pointer truncate border-b border-stone bg-clear pr-1 text-[1.3rem]"
-              value={profile.id}
-              onChange={(e) => void navigate(`/demands/${e.target.value}`)}
-            >
-              {!all.some((s) => s.id === profile.id) && <option value={profile.id}>{profile.name}</option>}
-              {all.map((s) => (
-                <option key={s.id} value={s.id} className="bg-paper text-base">
-                  {s.name}
-                </option>
-              ))}
-            </select>
-          </label>
-        </h1>
-        <div role="tablist" aria-label="Role" className="flex">
-          {profile.roles.map((r) => (
-            <button
-              key={r.id}
-              type="button"
-              role="tab"
-              aria-selected={r.id === role}
-              className={`head border-b-[3px] px-2.5 py-1 text-[0.9rem] ${r.id === role ? 'border-oxide' : 'border-clear text-quiet hover:text-ink'}`}
-              onClick={() => set('role', r.id)}
-            >
-              {r.name}
-            </button>
-          ))}
-        </div>
-        <span className="ml-auto flex items-center gap-1.5">
-          <span className="text-small text-quiet" aria-live="polite">
-            {saving.kind === 'trouble'
-              ? ''
-              : saving.kind === 'saved'
-                ? changed
-                  ? 'the club’s own'
-                  : 'as shipped'
-                : 'saving …'}
-          </span>
-          <button
-            type="button"
-            className="key key-plain"
-            disabled={past.length === 0}
-            onClick={undo}
-            aria-label="Undo"
-            title="Undo (u)"
-          >
-            <Undo2 size={16} />
-          </button>
-          <button
-            type="button"
-            className="key key-plain"
-            disabled={future.length === 0}
-            onClick={redo}
-            aria-label="Redo"
-            title="Redo (shift u)"
-          >
-            <Redo2 size={16} />
-          </button>
-          <select
-            aria-label="Compare with"
-            className="field h-8 w-44"
-            value={other ? `${other.id}:${otherRole}` : ''}
-            onChange={(e) => set('with', e.target.value)}
-          >
-            <option value="">Compare with …</option>
-            <optgroup label={profile.name}>
-              {profile.roles
-                .filter((r) => r.id !== role)
-                .map((r) => (
-                  <option key={r.id} value={`${profile.id}:${r.id}`}>
-                    {r.name}
-                  </option>
-                ))}
-            </optgroup>
-            {all
-              .filter((s) => s.id !== profile.id)
-              .map((s) => (
-                <optgroup key={s.id} label={s.name}>
-                  {s.roles.map((r) => (
-                    <option key={r.id} value={`${s.id}:${r.id}`}>
-                      {s.name}: {r.name.toLowerCase()}
-                    </option>
-                  ))}
-                </optgroup>
-              ))}
-          </select>
-          <Menu>
-            <MenuButton className="key key-plain" aria-label="More" title="More">
-              <MoreHorizontal size={17} />
-            </MenuButton>
-            <MenuItems anchor="bottom end" className="z-10 w-60 border-2 border-ink bg-paper focus:outline-none">
-              <MenuLine onClick={() => download(profile)}>Export as a file</MenuLine>
-              <MenuLine onClick={() => setDialog('import')}>Import …</MenuLine>
-              <MenuLine onClick={() => setDialog('copy')}>A sport of your own from this …</MenuLine>
-              {changed && (
-                <MenuLine danger onClick={() => void drop()}>
-                  {shipped ? 'Reset to what is shipped' : 'Take off the list'}
-                </MenuLine>
-              )}
-            </MenuItems>
-          </Menu>
-        </span>
-      </div>
+      <DemandsBar
+        profile={profile}
+        role={role}
+        compared={other && otherRole ? `${other.id}:${otherRole}` : ''}
+        onAddress={set}
+        onDialog={setDialog}
+        onDrop={() => void drop()}
+      />
       {(saving.kind === 'trouble' || problem) && (
         <p role="alert" className="bg-sheet px-4 py-1.5 text-oxide">
           Not saved: {problem || (saving.kind === 'trouble' ? saving.words : '')}
@@ -355,6 +221,9 @@ function Demands({ profile }: { profile: SportProfile }) {
             }
           }}
         />
+      )}
+      {dialog === 'roles' && (
+        <SportRoles profile={profile} edit={useDemands.getState().edit} onClose={() => setDialog(undefined)} />
       )}
       {dialog === 'copy' && (
         <CopySport

@@ -1,7 +1,7 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import type { DocumentFault } from '@tropaeum/core/formats/faults';
-import { readSport, readSportText, writeSport } from '@tropaeum/core/formats/sport';
-import { freeId } from '@tropaeum/core/sport/edit';
+import { readSport, readSportText, sportLimits, writeSport } from '@tropaeum/core/formats/sport';
+import { addRole, freeId, removeRole, renameRole } from '@tropaeum/core/sport/edit';
 import type { SportProfile } from '@tropaeum/core/sport/profile';
 import { type ReactNode, useState } from 'react';
 
@@ -149,6 +149,83 @@ export function CopySport({
           </button>
         </div>
       </form>
+    </Sheet>
+  );
+}
+
+/** The roles of a sport: named, added after the likeness of another, taken out. */
+export function SportRoles({
+  profile,
+  edit,
+  onClose,
+}: {
+  profile: SportProfile;
+  edit: (change: (profile: SportProfile) => SportProfile) => void;
+  onClose: () => void;
+}) {
+  const [name, setName] = useState('');
+  const [like, setLike] = useState(profile.roles[0]?.id ?? '');
+  const room = profile.roles.length < sportLimits.roles;
+  return (
+    <Sheet title={`Roles of ${profile.name.toLowerCase()}`} onClose={onClose}>
+      <ul className="mt-2">
+        {profile.roles.map((role) => (
+          <li key={role.id} className="flex items-center gap-2 border-t border-edge py-1">
+            <input
+              aria-label={`Name of ${role.name}`}
+              className="field h-8"
+              defaultValue={role.name}
+              maxLength={40}
+              onBlur={(e) => {
+                const text = e.target.value.trim();
+                if (text && text !== role.name) edit((p) => renameRole(p, role.id, text));
+                else e.target.value = role.name;
+              }}
+            />
+            <button
+              type="button"
+              className="key key-plain h-8 text-oxide"
+              disabled={profile.roles.length < 2}
+              onClick={() => edit((p) => removeRole(p, role.id))}
+            >
+              Take out
+            </button>
+          </li>
+        ))}
+      </ul>
+      <form
+        className="mt-3 flex items-end gap-2"
+        onSubmit={(e) => {
+          e.preventDefault();
+          if (!name.trim()) return;
+          edit((p) => addRole(p, name.trim(), like));
+          setName('');
+        }}
+      >
+        <label className="flex-1">
+          <span className="label">New role</span>
+          <input className="field" value={name} maxLength={40} onChange={(e) => setName(e.target.value)} />
+        </label>
+        <label className="w-44">
+          <span className="label">asked like</span>
+          <select className="field" value={like} onChange={(e) => setLike(e.target.value)}>
+            {profile.roles.map((r) => (
+              <option key={r.id} value={r.id}>
+                {r.name}
+              </option>
+            ))}
+          </select>
+        </label>
+        <button type="submit" className="key" disabled={!room || !name.trim()}>
+          Add
+        </button>
+      </form>
+      {!room && <p className="text-small text-quiet">{sportLimits.roles} roles are the most.</p>}
+      <div className="mt-4">
+        <button type="button" className="key key-strong" onClick={onClose}>
+          Done
+        </button>
+      </div>
     </Sheet>
   );
 }

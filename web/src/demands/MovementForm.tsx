@@ -1,13 +1,4 @@
-import { muscleMotions } from '@tropaeum/core/exercise/muscles';
-import {
-  type Joint,
-  joints,
-  type Motion,
-  planes,
-  positions,
-  regimes,
-  speeds,
-} from '@tropaeum/core/exercise/vocabulary';
+import { planes, positions, speeds } from '@tropaeum/core/exercise/vocabulary';
 import { readSport, sportLimits, writeSport } from '@tropaeum/core/formats/sport';
 import { freeId, putAction, removeAction } from '@tropaeum/core/sport/edit';
 import {
@@ -15,154 +6,15 @@ import {
   amplitudes,
   energies,
   forceAxes,
-  forceRegions,
   type SportAction,
   type SportJoint,
   type SportProfile,
 } from '@tropaeum/core/sport/profile';
-import { ArrowUp, Plus, X } from 'lucide-react';
+import { Plus } from 'lucide-react';
 import { useEffect, useState } from 'react';
-import { words } from '../ui/words';
+import { Choice, Several } from './fields';
+import { JointRow } from './JointRow';
 import { useDemands } from './store';
-
-interface ChoiceProps<T extends string> {
-  label: string;
-  value: T;
-  options: readonly T[];
-  bare?: boolean;
-  onValue: (value: T) => void;
-}
-
-function Choice<T extends string>({ label, value, options, bare = false, onValue }: ChoiceProps<T>) {
-  return (
-    <label className="block min-w-0">
-      <span className={bare ? 'sr-only' : 'text-[0.76rem] text-quiet'}>{label}</span>
-      <select className="field h-7 px-1 text-[0.82rem]" value={value} onChange={(e) => onValue(e.target.value as T)}>
-        {options.map((o) => (
-          <option key={o} value={o}>
-            {words(o)}
-          </option>
-        ))}
-      </select>
-    </label>
-  );
-}
-
-interface SeveralProps<T extends string> {
-  label: string;
-  values: readonly T[];
-  options: readonly T[];
-  onValues: (values: T[]) => void;
-}
-
-/** One or more of a few; the last one stays. */
-function Several<T extends string>({ label, values, options, onValues }: SeveralProps<T>) {
-  const toggle = (o: T) => {
-    const next = values.includes(o)
-      ? values.filter((v) => v !== o)
-      : options.filter((x) => x === o || values.includes(x));
-    if (next.length) onValues(next);
-  };
-  return (
-    <fieldset className="flex flex-wrap items-center gap-1">
-      <legend className="text-[0.76rem] text-quiet">{label}</legend>
-      {options.map((o) => (
-        <button
-          key={o}
-          type="button"
-          aria-pressed={values.includes(o)}
-          className={`border px-1.5 text-[0.8rem] ${values.includes(o) ? 'border-ink bg-ink text-paper' : 'border-stone bg-lit'}`}
-          onClick={() => toggle(o)}
-        >
-          {words(o)}
-        </button>
-      ))}
-    </fieldset>
-  );
-}
-
-function JointRow({
-  joint,
-  place,
-  last,
-  change,
-  remove,
-  lead,
-}: {
-  joint: SportJoint;
-  place: number;
-  last: boolean;
-  change: (joint: SportJoint) => void;
-  remove: () => void;
-  lead: () => void;
-}) {
-  const nth = `Joint action ${place + 1}`;
-  const motions = (muscleMotions[joint.joint] ?? []) as Motion[];
-  return (
-    <li className="border-t border-edge py-1">
-      <div className="flex items-center gap-1">
-        <span className="dose w-4 text-quiet">{place + 1}</span>
-        <span className="grid flex-1 grid-cols-2 gap-1">
-          <Choice
-            bare
-            label={`${nth}: joint`}
-            value={joint.joint}
-            options={joints}
-            onValue={(name: Joint) => {
-              const ways = (muscleMotions[name] ?? []) as Motion[];
-              change({
-                ...joint,
-                joint: name,
-                action: ways.includes(joint.action) ? joint.action : (ways[0] as Motion),
-              });
-            }}
-          />
-          <Choice
-            bare
-            label={`${nth}: way`}
-            value={joint.action}
-            options={motions}
-            onValue={(action) => change({ ...joint, action })}
-          />
-          <Choice
-            bare
-            label={`${nth}: regime`}
-            value={joint.regime}
-            options={regimes}
-            onValue={(regime) => change({ ...joint, regime })}
-          />
-          <Choice
-            bare
-            label={`${nth}: where hardest`}
-            value={joint.at}
-            options={forceRegions}
-            onValue={(at) => change({ ...joint, at })}
-          />
-        </span>
-        <span className="flex flex-col">
-          <button
-            type="button"
-            disabled={place === 0}
-            className="grid size-6 place-items-center disabled:opacity-30"
-            aria-label={`${nth}: one place up`}
-            onClick={lead}
-          >
-            <ArrowUp size={13} />
-          </button>
-          <button
-            type="button"
-            disabled={last}
-            className="grid size-6 place-items-center disabled:opacity-30"
-            aria-label={`${nth}: take out`}
-            onClick={remove}
-          >
-            <X size={13} />
-          </button>
-        </span>
-      </div>
-    </li>
-  );
-}
 
 /** Swaps an item with the one before it. */
 function raised<T>(list: readonly T[], place: number): T[] {
