@@ -173,6 +173,7 @@ const item = {
       pattern: oneOf(patterns),
       regions: list(oneOf(regions)),
       serves: list(object({ action: text, share }, ['action', 'share'])),
+      guards: list(object({ need: text, share }, ['need', 'share'])),
       reason: text,
       cues: list(text),
       faults: list(text),

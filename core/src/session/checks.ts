@@ -3,6 +3,7 @@ import { mainBlocks, planes } from '../exercise/vocabulary';
 import { seasonReason } from './candidates';
 import type { Column } from './column';
 import type { Context } from './context';
+import { coverage } from './demands';
 import { coversPlane, highSets, mostContacts, mostHighSets, opposites, patternSets } from './rules';
 
 export interface Check {
@@ -29,6 +30,7 @@ export function checksOf(context: Context, columns: readonly Column[], plannedMi
       planes.every((p) => columns.some((c) => coversPlane(c, p))),
       planesText(columns),
     ),
+    ...coverageChecks(context, columns),
     ...loadChecks(context, columns),
     ...restrictionChecks(context, columns),
     ...seasonChecks(context, columns),
@@ -60,6 +62,20 @@ function sideCheck(columns: readonly Column[]): Check {
 function planesText(columns: readonly Column[]): string {
   const missing = planes.filter((p) => !columns.some((c) => coversPlane(c, p)));
   return missing.length ? `Nothing in the ${missing.join(' and ')} plane` : 'All three planes';
+}
+
+/** A need of this share or more should not be covered less than this. Common practice, no source. */
+const [askedFrom, coveredFrom] = [0.1, 0.3];
+
+/** Whether everything that is asked much is covered at all; of performance and prevention alike. */
+function coverageChecks({ demands }: Context, columns: readonly Column[]): Check[] {
+  if (columns.length === 0) return [];
+  const bare = demands.filter((demand, d) => {
+    const dose = columns.reduce((s, c) => s + (c.gives[d] as number), 0);
+    return demand.share >= askedFrom && coverage(dose) < coveredFrom;
+  });
+  const named = bare.map((d) => (d.kind === 'action' ? d.name.toLowerCase() : `guard of the ${d.name}`));
+  return bare.length ? [check('coverage', false, `Hardly covered: ${named.join(', ')}`)] : [];
 }
 
 function loadChecks({ brief }: Context, columns: readonly Column[]): Check[] {

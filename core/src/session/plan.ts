@@ -10,7 +10,7 @@ import { type Check, checksOf } from './checks';
 import { type Column, columnOf, contactsOf } from './column';
 import type { Proof, Refusal } from './compose';
 import type { Context } from './context';
-import { coverage } from './demands';
+import { coverage, type Demand } from './demands';
 import { type Choice, type Draft, roundsOf } from './draft';
 import { reasonFor } from './reason';
 
@@ -40,6 +40,8 @@ export interface PlanItem {
   pattern: string;
   regions: string[];
   serves: { action: string; share: number }[];
+  /** The same against injury, kept apart; left out in plans of before. */
+  guards?: { need: string; share: number }[];
   reason: string;
   cues: string[];
   faults: string[];
@@ -125,20 +127,24 @@ export function planOf(context: Context, draft: Draft, proof?: Proof): Plan {
 
 const round4 = (value: number) => Math.round(value * 10000) / 10000;
 
-/** Share that each item gives of everything its demand gets in this session, biggest first. */
-function servesOf(context: Context, column: Column, variant: Variant, totals: readonly number[]): PlanItem['serves'] {
+interface Given {
+  demand: Demand;
+  share: number;
+}
+
+/** Share that an item gives of everything each demand gets in this session, biggest first. */
+function givenShares(context: Context, column: Column, variant: Variant, totals: readonly number[]): Given[] {
   const all = (v: Variant) => context.gives(v).reduce((t, given) => t + given, 0);
   const whole = column.variants.reduce((s, v) => s + all(v), 0) || 1;
   const given = context.gives(variant);
   const own = all(variant) / whole;
   return context.demands
-    .flatMap((demand, d) => {
-      if (demand.kind !== 'action') return [];
+    .flatMap((demand, d): Given[] => {
       const inColumn = column.variants.reduce((s, v) => s + (context.gives(v)[d] as number), 0);
       const part = inColumn > 0 ? (given[d] as number) / inColumn : own;
       const total = totals[d] as number;
       const share = total > 0 ? ((column.gives[d] as number) * part) / total : 0;
-      return share > 0.005 ? [{ action: demand.id, share: hundredth(share) }] : [];
+      return share > 0.005 ? [{ demand, share: hundredth(share) }] : [];
     })
     .sort((a, b) => b.share - a.share);
 }
@@ -172,7 +178,8 @@ function itemOf(
   const drawnAs = catalogue.drawnAs(variant.id);
   const known = mainBlocks.has(column.group.block) && !(load && load.kg === undefined);
   const effort = known ? effortOf(variant, brief.athlete, brief.date, load?.kg ?? 0, body) : undefined;
-  const serves = servesOf(context, column, variant, totals);
+  const shares = givenShares(context, column, variant, totals);
+  const ofColumn = (performance: boolean) => shares.filter(({ demand }) => (demand.kind === 'action') === performance);
   const intensity = {
     ...(dose.reserve === undefined ? {} : { reserve: dose.reserve }),
     ...(effort
@@ -200,7 +207,8 @@ function itemOf(
     planes: [...variant.planes],
     pattern: variant.pattern,
     regions: variant.regions.map((r) => r.region),
-    serves,
+    serves: ofColumn(true).map(({ demand, share }) => ({ action: demand.id, share })),
+    guards: ofColumn(false).map(({ demand, share }) => ({ need: demand.id, share })),
     reason: reasonFor(context, column.group, variant, choice, effort),
     cues: [...variant.cues],
     faults: variant.faults.map((f) => `${f.see}: ${f.say}`),

@@ -4,16 +4,15 @@ import type { AthleteSize } from '@tropaeum/core/body/segments';
 import type { Group } from '@tropaeum/core/session/draft';
 import { type ItemPlace, pin, redose, remove } from '@tropaeum/core/session/edit';
 import type { PlanBlock } from '@tropaeum/core/session/plan';
-import type { ActionNeed } from '@tropaeum/core/sport/needs';
+import type { ActionNeed, Needs } from '@tropaeum/core/sport/needs';
 import { GripVertical, Pin, X } from 'lucide-react';
 import { Figure } from '../ui/Figure';
 import { takes, words } from '../ui/words';
 import { DoseField } from './DoseField';
+import { GuardMark } from './Guards';
 import { useSession } from './store';
 import { WeaveMarks } from './Weave';
-
-export const weaveColumn = 30;
-const doseColumn = 158;
+import { doseColumn, guardColumn, weaveColumn } from './weave-columns';
 
 interface GroupRowsProps {
   index: number;
@@ -22,12 +21,13 @@ interface GroupRowsProps {
   first: boolean;
   letter: string | undefined;
   needs: readonly ActionNeed[];
+  guarded: Needs['prevention'];
   size: AthleteSize;
   selected: ItemPlace | undefined;
 }
 
 /** A group of items: rows that belong together, one handle to move them. */
-export function GroupRows({ index, group, block, first, letter, needs, size, selected }: GroupRowsProps) {
+export function GroupRows({ index, group, block, first, letter, needs, guarded, size, selected }: GroupRowsProps) {
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({
     id: `${index}`,
   });
@@ -83,9 +83,10 @@ export function GroupRows({ index, group, block, first, letter, needs, size, sel
               </span>
             </span>
             <WeaveMarks item={item} needs={needs} column={weaveColumn} reachable={chosen} />
+            <GuardMark item={item} needs={guarded} reachable={chosen} />
             <span
               className="absolute flex h-full items-center bg-lit px-1 text-quiet opacity-0 group-focus-within:opacity-100 group-hover:opacity-100"
-              style={{ right: needs.length * weaveColumn + doseColumn }}
+              style={{ right: needs.length * weaveColumn + guardColumn + doseColumn }}
             >
               <button
                 type="button"

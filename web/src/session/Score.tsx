@@ -18,10 +18,13 @@ import { clock } from '../ui/words';
 import { AddRow } from './AddRow';
 import { Balance } from './Balance';
 import { Checks } from './Checks';
-import { GroupRows, weaveColumn } from './ItemRow';
+import { GuardFoot } from './Guards';
+import { GroupRows } from './ItemRow';
 import { Strip } from './Strip';
 import { useSession } from './store';
-import { WeaveFoot, WeaveHead, WeaveNote } from './Weave';
+import { WeaveFoot, WeaveHead } from './Weave';
+import { WeaveNote } from './WeaveNote';
+import { weaveColumn } from './weave-columns';
 
 /** Columns of the weave at the most: the movements the role asks most. */
 const mostActions = 8;
@@ -73,6 +76,7 @@ export function Score({ context, draft, plan, size, onNeed }: ScoreProps) {
                 first={draft.groups[g - 1]?.block !== group.block}
                 letter={letter}
                 needs={needs}
+                guarded={context.needs.prevention}
                 size={size}
                 selected={selected}
               />
@@ -98,6 +102,7 @@ export function Score({ context, draft, plan, size, onNeed }: ScoreProps) {
         </div>
         <div className="flex shrink-0 items-end">
           <WeaveFoot needs={needs} coverage={plan.coverage} column={weaveColumn} onNeed={onNeed} />
+          <GuardFoot needs={context.needs.prevention} prevention={plan.prevention} onNeed={onNeed} />
         </div>
       </div>
       <WeaveNote context={context} plan={plan} />

@@ -1,31 +1,11 @@
-import type { Context } from '@tropaeum/core/session/context';
-import type { Coverage, Plan, PlanItem } from '@tropaeum/core/session/plan';
-import { explained } from '@tropaeum/core/sport/explain';
+import type { Coverage, PlanItem } from '@tropaeum/core/session/plan';
 import type { ActionNeed } from '@tropaeum/core/sport/needs';
-import type { KeyboardEvent, SyntheticEvent } from 'react';
-import { CriteriaBars } from './CriteriaBars';
-import { useMarking } from './marking';
+import type { SyntheticEvent } from 'react';
+import { useMarking, walkMarks } from './marking';
+import { guardColumn, wanting } from './weave-columns';
 
 const colours = ['var(--slate)', 'var(--laurel)', 'var(--bronze)'];
 const markSize = 25;
-/** A column covered less than this is drawn as wanting. */
-const wanting = 0.3;
-
-/** Left and right from mark to mark in a row. */
-function walkMarks(event: KeyboardEvent<HTMLElement>): void {
-  const step =
-    event.key === 'ArrowRight'
-      ? 'nextElementSibling'
-      : event.key === 'ArrowLeft'
-        ? 'previousElementSibling'
-        : undefined;
-  if (!step) return;
-  const next = event.currentTarget[step];
-  if (next instanceof HTMLElement && next.dataset.mark !== undefined) {
-    event.preventDefault();
-    next.focus();
-  }
-}
 
 /** One item's marks: area is its share of what each movement of the sport gets from this session. */
 export function WeaveMarks({
@@ -72,47 +52,17 @@ export function WeaveMarks({
   });
 }
 
-const noteWide = 290;
-const noteHigh = 250;
+const guardHead = { id: 'guards', words: 'Guards', wide: guardColumn };
 
-/** The five criteria of the mark that is pointed at. */
-export function WeaveNote({ context, plan }: { context: Context; plan: Plan }) {
-  const mark = useMarking((s) => s.mark);
-  const need = context.needs.performance.find((n) => n.id === mark?.action);
-  const variant = mark ? context.catalogue.byId(mark.variant) : undefined;
-  if (!mark || !need || !variant) return null;
-  const { transfer, criteria, missing } = explained(variant, need.action, context.weights);
-  const item = plan.blocks.flatMap((b) => b.items).find((i) => i.variant === mark.variant);
-  const share = item?.serves.find((s) => s.action === need.id)?.share ?? 0;
-  const below = mark.at.top + noteHigh < globalThis.innerHeight;
-  return (
-    <div
-      role="tooltip"
-      className="pointer-events-none fixed z-20 border-2 border-ink bg-paper px-3 py-2 shadow-[4px_4px_0_var(--stone)]"
-      style={{
-        width: noteWide,
-        left: mark.at.left - noteWide - 6,
-        ...(below ? { top: mark.at.top - 12 } : { bottom: globalThis.innerHeight - mark.at.bottom - 12 }),
-      }}
-    >
-      <p className="head leading-tight">
-        {variant.name} <span className="font-normal text-quiet">for</span> {need.name.toLowerCase()}
-      </p>
-      <p className="text-[0.82rem]">
-        <b className="dose">{Math.round(transfer.total * 100)} %</b> alike · gives{' '}
-        <b className="dose">{Math.round(share * 100)} %</b> of what it gets here
-      </p>
-      <CriteriaBars criteria={criteria} missing={missing} />
-    </div>
-  );
-}
-
-/** The movements of the sport above the marks. */
+/** The movements of the sport above the marks, and the column of guards beside them. */
 export function WeaveHead({ needs, column }: { needs: readonly ActionNeed[]; column: number }) {
-  return needs.map(({ action }) => (
-    <span key={action.id} className="relative h-18" style={{ width: column }}>
-      <span className="head absolute bottom-1 left-1/2 origin-bottom-left -rotate-[62deg] whitespace-nowrap text-[0.75rem]">
-        {action.short}
+  const heads = [...needs.map(({ action }) => ({ id: action.id, words: action.short, wide: column })), guardHead];
+  return heads.map(({ id, words, wide }) => (
+    <span key={id} className="relative h-18 shrink-0" style={{ width: wide }}>
+      <span
+        className={`head absolute bottom-1 left-1/2 origin-bottom-left -rotate-[62deg] whitespace-nowrap text-[0.75rem] ${id === guardHead.id ? 'text-laurel' : ''}`}
+      >
+        {words}
       </span>
     </span>
   ));
