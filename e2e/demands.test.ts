@@ -109,6 +109,30 @@ test('a movement is described in joint actions, answered while it is written, ke
   await expect(page.getByText('as shipped')).toBeVisible();
 });
 
+test('a role is added after the likeness of another and taken back; a risk weighs more', async ({ page }) => {
+  await signIn(page);
+  await page.goto('/demands/rowing?role=sweep');
+  await page.getByRole('button', { name: 'More' }).click();
+  await page.getByRole('menuitem', { name: 'Roles …' }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByLabel('New role').fill('Coastal');
+  await dialog.getByLabel('asked like').selectOption('sweep');
+  await dialog.getByRole('button', { name: 'Add' }).click();
+  await dialog.getByRole('button', { name: 'Done' }).click();
+  await page.getByRole('tab', { name: 'Coastal' }).click();
+  const share = await asked(page, 'sweep-turn');
+  await page.getByRole('tab', { name: 'Sweep' }).click();
+  expect(await asked(page, 'sweep-turn')).toBe(share);
+  const elbow = page.getByRole('slider', { name: 'Weight of the elbow' });
+  await elbow.focus();
+  await page.keyboard.press('End');
+  await expect(elbow).toHaveAttribute('aria-valuenow', '5');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('tab', { name: 'Coastal' })).toHaveCount(0);
+  await expect(page.getByText('as shipped')).toBeVisible();
+});
+
 test('two roles and two sports stand side by side', async ({ page }) => {
   await signIn(page);
   await page.goto('/demands/handball?role=back');
@@ -131,6 +155,8 @@ test('a mark of the weave opens its five criteria, by pointing and by keyboard',
   const note = page.getByRole('tooltip');
   await expect(note.locator('[data-criterion]')).toHaveCount(5);
   await expect(note).toContainText('alike');
+  await row.locator('[data-mark="guards"]').hover();
+  await expect(note).toContainText('against injury');
   await page.mouse.move(5, 5);
   await expect(note).toHaveCount(0);
   await row.locator('[data-name]').click();

@@ -1,6 +1,6 @@
 /** Widths of the score's columns, pixels. */
-export const doseColumn = 152;
-export const weaveColumn = 28;
+export const doseColumn = 162;
+export const weaveColumn = 27;
 export const guardColumn = 34;
 
 /** A column covered less than this is drawn as wanting. */
