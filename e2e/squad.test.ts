@@ -21,6 +21,27 @@ test('an athlete is added, faults named at their fields, and written for at once
   await expect(page.getByText(/years old: an adult in reach/)).toHaveCount(0);
 });
 
+test('a squad of another sport begins with its first athlete, whose session follows that sport', async ({ page }) => {
+  await signIn(page);
+  await page.getByRole('button', { name: 'Add' }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByLabel('Name', { exact: true }).fill('Eldrid Moen');
+  await dialog.getByLabel('Squad').selectOption('A new squad …');
+  await dialog.getByLabel('Sport').selectOption('rowing');
+  await expect(dialog.getByLabel('Role')).toContainText('Sweep');
+  await dialog.getByLabel('Height, cm').fill('181');
+  await dialog.getByLabel('Mass, kg').fill('74');
+  await dialog.getByLabel('Born').fill('2003-02-02');
+  await dialog.getByRole('button', { name: 'Add and write a session' }).click();
+  await expect(dialog.getByText('is required')).toBeVisible();
+  await dialog.getByLabel('Name of the squad').fill('Boathouse');
+  await dialog.getByRole('button', { name: 'Add and write a session' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Eldrid Moen' })).toBeVisible();
+  await expect(page.getByText('Leg drive')).toBeVisible();
+  await compose(page);
+  await expect(page.locator('[data-foot="leg-drive"]')).toBeVisible();
+});
+
 test('typing finds, arrows choose, nobody found says so', async ({ page }) => {
   await signIn(page);
   const find = page.getByPlaceholder('Type a name, Enter opens');

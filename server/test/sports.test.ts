@@ -160,3 +160,42 @@ describe('what is known of an athlete', () => {
     expect(answer.body.error.faults.map((f: { path: string }) => f.path)).toContain(path);
   });
 });
+
+describe('a squad of another sport', () => {
+  const rower = {
+    name: 'Runa Eide',
+    role: 'sweep',
+    athlete: { heightCm: 180, massKg: 75, born: '2001-03-04' },
+    newSquad: { name: 'Boathouse', sportId: 'rowing' },
+  };
+  const squadNames = async () => (await coach.call('GET', '/squads')).body.squads.map((s: { name: string }) => s.name);
+
+  it('begins with its first athlete, who is asked what that sport asks', async () => {
+    const added = await coach.call('POST', '/athletes', rower);
+    expect(added.status).toBe(201);
+    expect(await squadNames()).toContain('Boathouse');
+    const { brief } = (await coach.call('GET', `/athletes/${added.body.id}`)).body;
+    expect(brief.sport).toEqual({ id: 'rowing', role: 'sweep' });
+  });
+
+  it.each([
+    ['a sport nobody has', { ...rower, newSquad: { name: 'Moon', sportId: 'hopscotch' } }, 'newSquad.sportId'],
+    ['a squad without a name', { ...rower, newSquad: { name: ' ', sportId: 'rowing' } }, 'newSquad.name'],
+    [
+      'a role of another sport',
+      { ...rower, role: 'pivot', newSquad: { name: 'Moon', sportId: 'rowing' } },
+      'sport.role',
+    ],
+    [
+      'an athlete of no size',
+      { ...rower, athlete: {}, newSquad: { name: 'Moon', sportId: 'rowing' } },
+      'athlete.heightCm',
+    ],
+    ['neither squad nor new squad', { ...rower, newSquad: undefined }, 'squadId'],
+  ])('%s is refused and no squad is left behind', async (_, body, path) => {
+    const answer = await coach.call('POST', '/athletes', body);
+    expect(answer.status).toBe(422);
+    expect(answer.body.error.faults.map((f: { path: string }) => f.path)).toContain(path);
+    expect(await squadNames()).not.toContain('Moon');
+  });
+});

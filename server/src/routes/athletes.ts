@@ -2,6 +2,7 @@ import Router from '@koa/router';
 import { dayAfter } from '@tropaeum/core/athlete/athlete';
 import { readBrief, writeBrief } from '@tropaeum/core/formats/brief';
 import type { Brief } from '@tropaeum/core/session/brief';
+import { sportById } from '@tropaeum/core/sport/sports';
 import * as yup from 'yup';
 import type { Transaction } from '../database/database';
 import { notFound, Problem } from '../doors/problem';
@@ -9,6 +10,7 @@ import { idFrom, uuid, validated } from '../doors/validated';
 import {
   type AthleteFields,
   addAthlete,
+  addSquad,
   allAthletes,
   allSquads,
   athleteById,
@@ -96,6 +98,20 @@ function fieldsFrom(
   };
 }
 
+/** A squad begins with its first athlete: both are there, or neither. */
+async function beginSquad(
+  tx: Transaction,
+  organisationId: string,
+  { name, sportId }: { name: string; sportId: string },
+): Promise<string> {
+  const club = await clubSport(tx, sportId);
+  if (!sportById(sportId) && (!club || club.removed))
+    throw new Problem(422, 'Some fields are not right.', [
+      { path: 'newSquad.sportId', message: `"${sportId}" is not a sport here` },
+    ]);
+  return addSquad(tx, organisationId, name.trim(), sportId);
+}
+
 async function sportOf(tx: Transaction, squadId: string): Promise<PlayedSport> {
   const squad = await squadById(tx, squadId);
   if (!squad)
@@ -180,21 +196,31 @@ export function athleteRoutes({ database, today }: Services): Router {
     const body = validated(
       yup.object({
         name: yup.string().trim().required('is required'),
-        squadId: uuid.required('is required'),
+        squadId: uuid.when('newSquad', {
+          is: (newSquad: unknown) => newSquad === undefined,
+          then: (one) => one.required('is required'),
+        }),
+        newSquad: yup
+          .object({
+            name: yup.string().trim().required('is required').max(80, 'must be 80 characters or fewer'),
+            sportId: yup.string().required('is required'),
+          })
+          .default(undefined),
         athlete: yup.object().required('is required'),
       }),
       ctx.request.body,
-    ) as AthleteBody;
+    ) as AthleteBody & { newSquad?: { name: string; sportId: string } };
     const given = ctx.request.body as AthleteBody;
     const id = await database.asOrganisation(organisationId, async (tx) => {
-      const sport = await sportOf(tx, body.squadId as string);
+      const squadId = body.newSquad ? await beginSquad(tx, organisationId, body.newSquad) : (body.squadId as string);
+      const sport = await sportOf(tx, squadId);
       const start = {
         date: today(),
         minutes: 30,
         kit: { items: [], anchors: [], partner: false },
         sport: { id: sport.id },
       } as unknown as Brief;
-      const { fields, restrictions } = fieldsFrom(given, start, sport);
+      const { fields, restrictions } = fieldsFrom({ ...given, squadId }, start, sport);
       return addAthlete(tx, organisationId, fields, restrictions);
     });
     ctx.status = 201;

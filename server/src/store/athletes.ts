@@ -46,6 +46,17 @@ export async function squadById(tx: Transaction, id: string) {
   return (await tx.select().from(squads).where(eq(squads.id, id)))[0];
 }
 
+export async function addSquad(
+  tx: Transaction,
+  organisationId: string,
+  name: string,
+  sportId: string,
+): Promise<string> {
+  const id = v7();
+  await tx.insert(squads).values({ id, organisationId, name, sportId });
+  return id;
+}
+
 export interface SquadSeason {
   phases: PhaseSpan[];
   fixtures: { id: string; on: string; name: string; importance: number }[];

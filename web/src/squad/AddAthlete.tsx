@@ -5,7 +5,10 @@ import { useNavigate } from 'react-router';
 import { ApiError, ask } from '../api/client';
 import { queryClient } from '../api/queries';
 import type { Squad } from '../api/types';
-import { sportIn, useClubSports } from '../demands/club-sports';
+import { sportIn, sportsIn, useClubSports } from '../demands/club-sports';
+
+/** Chosen for a squad that begins with this athlete. */
+const newSquad = 'new';
 
 interface Fault {
   path: string;
@@ -15,10 +18,12 @@ interface Fault {
 /** The few things a first session needs to know; kit and limits come with the brief. */
 export function AddAthlete({ squads, onClose }: { squads: Squad[]; onClose: () => void }) {
   const navigate = useNavigate();
-  const [squadId, setSquadId] = useState(squads[0]?.id ?? '');
+  const [squadId, setSquadId] = useState(squads[0]?.id ?? newSquad);
   const [faults, setFaults] = useState<Fault[]>([]);
   const club = useClubSports().data ?? [];
-  const roles = sportIn(club, squads.find((s) => s.id === squadId)?.sportId ?? '')?.roles ?? [];
+  const [sportId, setSportId] = useState('handball');
+  const isNew = squadId === newSquad;
+  const roles = sportIn(club, isNew ? sportId : (squads.find((s) => s.id === squadId)?.sportId ?? ''))?.roles ?? [];
   const submit = async (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
     const form = new FormData(event.currentTarget);
@@ -26,7 +31,7 @@ export function AddAthlete({ squads, onClose }: { squads: Squad[]; onClose: () =
     try {
       const { id } = await ask<{ id: string }>('/athletes', 'POST', {
         name: text('name'),
-        squadId,
+        ...(isNew ? { newSquad: { name: text('squadName'), sportId } } : { squadId }),
         role: text('role'),
         athlete: {
           heightCm: Number(text('heightCm')),
@@ -56,7 +61,7 @@ export function AddAthlete({ squads, onClose }: { squads: Squad[]; onClose: () =
       {fault(path) && <span className="text-small text-oxide">{fault(path)}</span>}
     </label>
   );
-  const known = new Set(['name', 'athlete.heightCm', 'athlete.massKg', 'athlete.born']);
+  const known = new Set(['name', 'newSquad.name', 'athlete.heightCm', 'athlete.massKg', 'athlete.born']);
   return (
     <Dialog open onClose={onClose} className="relative z-20">
       <div className="fixed inset-0 bg-ink/40" aria-hidden="true" />
@@ -73,8 +78,24 @@ export function AddAthlete({ squads, onClose }: { squads: Squad[]; onClose: () =
                     {s.name}
                   </option>
                 ))}
+                <option value={newSquad}>A new squad …</option>
               </select>
             </label>
+            {isNew && (
+              <>
+                {field('Name of the squad', 'squadName', 'newSquad.name', 'text')}
+                <label className="block">
+                  <span className="label">Sport</span>
+                  <select className="field mt-0.5" value={sportId} onChange={(e) => setSportId(e.target.value)}>
+                    {sportsIn(club).map((s) => (
+                      <option key={s.id} value={s.id}>
+                        {s.name}
+                      </option>
+                    ))}
+                  </select>
+                </label>
+              </>
+            )}
             <label className="block">
               <span className="label">Role</span>
               <select className="field mt-0.5" name="role">

@@ -33,6 +33,9 @@ const athlete = (...sessions: ListedSession[]): ListedAthlete => ({
 describe('where an athlete stands', () => {
   it.each<[string, ListedSession[], string, string]>([
     ['nobody has written anything', [], 'write', 'today'],
+    ['new, the first draft begun', [session(today, 'draft')], 'write', 'draft'],
+    ['the first session sent today', [session(today, 'sent')], 'fine', '0 of 1'],
+    ['never an answer', [session('2026-11-29', 'sent'), session('2026-12-05', 'sent')], 'look', 'silent 10 d'],
     ['trained lately, nothing ahead', [session('2026-12-07', 'done')], 'write', 'today'],
     ['a draft for today', [session('2026-12-07', 'done'), session(today, 'draft')], 'write', 'draft'],
     ['has a session for today', [session('2026-12-07', 'done'), session(today, 'sent')], 'fine', '1 of 2'],

@@ -7,7 +7,7 @@ export interface AthleteState {
   words: string;
   alarming: boolean;
   last?: ListedSession;
-  /** Days since the last session came back. */
+  /** Days since the last session came back, or since the first one was sent that never did. */
   silentDays: number;
   pain: number;
 }
@@ -23,12 +23,13 @@ export function athleteState(athlete: ListedAthlete, today: string): AthleteStat
     last && daysBetween(last.on, today) <= longSilence
       ? Math.max(0, ...(last.report?.pain ?? []).map((p) => p.score))
       : 0;
-  const silentDays = last ? daysBetween(last.on, today) : 99;
+  // Who has never been sent anything cannot have been silent about it.
+  const since = last ?? past.find((s) => s.status === 'sent');
+  const silentDays = since ? daysBetween(since.on, today) : 0;
   const common = { silentDays, pain, ...(last ? { last } : {}) };
   if (pain > painLimits.safe) return { ...common, kind: 'look', words: `pain ${pain}`, alarming: true };
   const ahead = athlete.sessions.find((s) => s.on >= today && s.status !== 'done');
-  if (silentDays > longSilence && past.length > 0)
-    return { ...common, kind: 'look', words: `silent ${silentDays} d`, alarming: false };
+  if (silentDays > longSilence) return { ...common, kind: 'look', words: `silent ${silentDays} d`, alarming: false };
   if (!ahead) return { ...common, kind: 'write', words: 'today', alarming: false };
   if (ahead.status === 'draft') return { ...common, kind: 'write', words: 'draft', alarming: false };
   const week = past.filter((s) => daysBetween(s.on, today) < 7);
