@@ -196,10 +196,7 @@ export function athleteRoutes({ database, today }: Services): Router {
     const body = validated(
       yup.object({
         name: yup.string().trim().required('is required'),
-        squadId: uuid.when('newSquad', {
-          is: (newSquad: unknown) => newSquad === undefined,
-          then: (one) => one.required('is required'),
-        }),
+        squadId: uuid.when('newSquad', ([begun], one) => (begun === undefined ? one.required('is required') : one)),
         newSquad: yup
           .object({
             name: yup.string().trim().required('is required').max(80, 'must be 80 characters or fewer'),

@@ -2,9 +2,10 @@ import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
 import { writeSport } from '@tropaeum/core/formats/sport';
 import type { SportProfile } from '@tropaeum/core/sport/profile';
 import { sportById } from '@tropaeum/core/sport/sports';
-import { MoreHorizontal, Redo2, Undo2 } from 'lucide-react';
+import { MoreHorizontal } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { useNavigate } from 'react-router';
+import { UndoKeys } from '../ui/UndoKeys';
 import { sportsIn, useClubSports, useSportSaving } from './club-sports';
 import { useDemands } from './store';
 
@@ -106,26 +107,7 @@ export function DemandsBar({ profile, role, compared, onAddress, onDialog, onDro
                 : 'as shipped'
               : 'saving …'}
         </span>
-        <button
-          type="button"
-          className="key key-plain"
-          disabled={past.length === 0}
-          onClick={undo}
-          aria-label="Undo"
-          title="Undo (u)"
-        >
-          <Undo2 size={16} />
-        </button>
-        <button
-          type="button"
-          className="key key-plain"
-          disabled={future.length === 0}
-          onClick={redo}
-          aria-label="Redo"
-          title="Redo (shift u)"
-        >
-          <Redo2 size={16} />
-        </button>
+        <UndoKeys past={past} future={future} undo={undo} redo={redo} />
         <select
           aria-label="Compare with"
           className="field h-8 w-44"

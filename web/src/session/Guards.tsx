@@ -1,12 +1,11 @@
 import type { Coverage, PlanItem } from '@tropaeum/core/session/plan';
 import type { Needs } from '@tropaeum/core/sport/needs';
-import type { SyntheticEvent } from 'react';
-import { useMarking, walkMarks } from './marking';
-import { guardColumn, wanting } from './weave-columns';
+import { MarkButton } from './MarkButton';
+import { guardColumn, leastShare, wanting } from './weave-columns';
 
 type Guarded = Needs['prevention'][number];
 
-const guardSize = 22;
+const guardSize = 35;
 
 /** What an item gives of all that is wanted against injury: a square, beside the weave and never added to it. */
 export function GuardMark({
@@ -18,32 +17,17 @@ export function GuardMark({
   needs: readonly Guarded[];
   reachable: boolean;
 }) {
-  const { point } = useMarking.getState();
   const share = needs.reduce((sum, n) => sum + n.share * (item.guards?.find((g) => g.need === n.id)?.share ?? 0), 0);
-  const size = Math.max(2, Math.sqrt(share) * guardSize * 1.6);
-  const show = (event: SyntheticEvent<HTMLElement>) => {
-    const { left, right, top, bottom } = event.currentTarget.getBoundingClientRect();
-    point({ variant: item.variant, at: { left, right, top, bottom } });
-  };
   return (
-    <button
-      type="button"
-      data-mark="guards"
-      tabIndex={reachable ? 0 : -1}
-      className="grid h-full shrink-0 cursor-help place-items-center border-l border-edge"
-      style={{ width: guardColumn }}
-      aria-label={`${item.name} against injury: ${Math.round(share * 100)} % of what is given`}
-      onMouseEnter={show}
-      onMouseLeave={() => point(undefined)}
-      onFocus={show}
-      onBlur={() => point(undefined)}
-      onKeyDown={walkMarks}
-    >
-      <span
-        className="block"
-        style={{ width: size, height: size, background: share > 0.01 ? 'var(--laurel)' : 'var(--stone)' }}
-      />
-    </button>
+    <MarkButton
+      variant={item.variant}
+      words={`${item.name} against injury: ${Math.round(share * 100)} % of what is given`}
+      width={guardColumn}
+      size={Math.max(2, Math.sqrt(share) * guardSize)}
+      colour={share > leastShare ? 'var(--laurel)' : 'var(--stone)'}
+      round={false}
+      reachable={reachable}
+    />
   );
 }
 

@@ -1,9 +1,10 @@
 import { ageOn } from '@tropaeum/core/athlete/athlete';
 import type { Context } from '@tropaeum/core/session/context';
-import { Printer, Redo2, Send, Undo2 } from 'lucide-react';
+import { Printer, Send } from 'lucide-react';
 import { Link } from 'react-router';
 import type { ListedSession } from '../api/types';
 import type { SaveState } from '../saving/late-saver';
+import { UndoKeys } from '../ui/UndoKeys';
 import { words } from '../ui/words';
 import { useSession } from './store';
 
@@ -51,26 +52,7 @@ export function SessionBar({ name, context, save, lastDone, sending, onSend }: S
         <span className="w-20 text-right text-small text-quiet" aria-live="polite">
           {draft && save.kind !== 'trouble' ? saveWords[save.kind] : ''}
         </span>
-        <button
-          type="button"
-          className="key key-plain"
-          disabled={session.past.length === 0}
-          onClick={session.undo}
-          aria-label="Undo"
-          title="Undo (u)"
-        >
-          <Undo2 size={16} />
-        </button>
-        <button
-          type="button"
-          className="key key-plain"
-          disabled={session.future.length === 0}
-          onClick={session.redo}
-          aria-label="Redo"
-          title="Redo (shift u)"
-        >
-          <Redo2 size={16} />
-        </button>
+        <UndoKeys past={session.past} future={session.future} undo={session.undo} redo={session.redo} />
         {draft && stored && (
           <Link
             to={`/sheet/${stored.id}`}

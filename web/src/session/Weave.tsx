@@ -1,8 +1,7 @@
 import type { Coverage, PlanItem } from '@tropaeum/core/session/plan';
 import type { ActionNeed } from '@tropaeum/core/sport/needs';
-import type { SyntheticEvent } from 'react';
-import { useMarking, walkMarks } from './marking';
-import { guardColumn, wanting } from './weave-columns';
+import { MarkButton } from './MarkButton';
+import { guardColumn, leastShare, wanting } from './weave-columns';
 
 const colours = ['var(--slate)', 'var(--laurel)', 'var(--bronze)'];
 const markSize = 25;
@@ -20,34 +19,20 @@ export function WeaveMarks({
   /** Marks of the chosen row can be reached by tab. */
   reachable: boolean;
 }) {
-  const { point } = useMarking.getState();
   return needs.map(({ action }, i) => {
     const share = item.serves.find((s) => s.action === action.id)?.share ?? 0;
-    const size = Math.max(2, Math.sqrt(share) * markSize);
-    const show = (event: SyntheticEvent<HTMLElement>) => {
-      const { left, right, top, bottom } = event.currentTarget.getBoundingClientRect();
-      point({ variant: item.variant, action: action.id, at: { left, right, top, bottom } });
-    };
     return (
-      <button
+      <MarkButton
         key={action.id}
-        type="button"
-        data-mark={action.id}
-        tabIndex={reachable ? 0 : -1}
-        className="grid h-full cursor-help place-items-center"
-        style={{ width: column }}
-        aria-label={`${item.name} for ${action.name}: ${Math.round(share * 100)} % of what it gets`}
-        onMouseEnter={show}
-        onMouseLeave={() => point(undefined)}
-        onFocus={show}
-        onBlur={() => point(undefined)}
-        onKeyDown={walkMarks}
-      >
-        <span
-          className="block rounded-full"
-          style={{ width: size, height: size, background: share > 0.01 ? colours[i % 3] : 'var(--stone)' }}
-        />
-      </button>
+        variant={item.variant}
+        action={action.id}
+        words={`${item.name} for ${action.name}: ${Math.round(share * 100)} % of what it gets`}
+        width={column}
+        size={Math.max(2, Math.sqrt(share) * markSize)}
+        colour={share > leastShare ? (colours[i % 3] as string) : 'var(--stone)'}
+        round
+        reachable={reachable}
+      />
     );
   });
 }

@@ -1,4 +1,3 @@
-import type { KeyboardEvent } from 'react';
 import { create } from 'zustand';
 
 /** The mark of the weave that is pointed at or has the focus. */
@@ -17,19 +16,3 @@ interface Marking {
 
 /** Kept apart from the session, so that pointing at a mark draws nothing anew but its note. */
 export const useMarking = create<Marking>((set) => ({ mark: undefined, point: (mark) => set({ mark }) }));
-
-/** Left and right from mark to mark in a row. */
-export function walkMarks(event: KeyboardEvent<HTMLElement>): void {
-  const step =
-    event.key === 'ArrowRight'
-      ? 'nextElementSibling'
-      : event.key === 'ArrowLeft'
-        ? 'previousElementSibling'
-        : undefined;
-  if (!step) return;
-  const next = event.currentTarget[step];
-  if (next instanceof HTMLElement && next.dataset.mark !== undefined) {
-    event.preventDefault();
-    next.focus();
-  }
-}
