@@ -51,7 +51,7 @@ export function AboutMovement({ action, onEdit }: { action: SportAction; onEdit:
             <span key={i} className="block leading-tight">
               {i === 0 ? <b>{jointWords(j)}</b> : jointWords(j)}
               <span className="block pb-0.5 text-[0.78rem] text-quiet">
-                {words(j.regime)}, {j.at === 'middle' ? 'middle' : j.at === 'deep' ? 'deep' : 'near the end'}
+                {j.regime}, {j.at === 'middle' ? 'middle' : j.at === 'deep' ? 'deep' : 'near the end'}
               </span>
             </span>
           ))}

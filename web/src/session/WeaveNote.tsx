@@ -6,7 +6,7 @@ import { CriteriaBars } from './CriteriaBars';
 import { type Mark, useMarking } from './marking';
 
 const noteWide = 290;
-const noteHigh = 250;
+const noteHigh = 310;
 
 /** A card beside the mark that is pointed at. */
 function Note({ mark, children }: { mark: Mark; children: ReactNode }) {
