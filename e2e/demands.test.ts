@@ -166,6 +166,15 @@ test('a mark of the weave opens its five criteria, by pointing and by keyboard',
   await expect(note).not.toHaveText(words);
 });
 
+test('an exercise of the library says which movements it serves, and why', async ({ page }) => {
+  await signIn(page);
+  await page.goto('/library/nordic-lowering');
+  const row = page.getByRole('button', { name: /Braking the swinging leg/ }).first();
+  await row.click();
+  await expect(row).toHaveAttribute('aria-expanded', 'true');
+  await expect(page.locator('[data-criterion="regime"]')).toContainText('lengthening, as asked');
+});
+
 test('an under-served column offers what would answer it; what is added is kept when the rest is composed anew', async ({
   page,
 }) => {

@@ -1,11 +1,25 @@
 import type { Variant } from '@tropaeum/core/exercise/variant';
+import { explained } from '@tropaeum/core/sport/explain';
+import type { SportAction } from '@tropaeum/core/sport/profile';
+import { transferWeights } from '@tropaeum/core/sport/transfer';
+import { useState } from 'react';
 import { sportIn, sportsIn, useClubSports } from '../demands/club-sports';
+import { CriteriaBars } from '../ui/CriteriaBars';
 import { percent } from './Part';
 import { servedBy } from './use-library';
 
 const mostRows = 6;
 
-/** The movements that an exercise serves: of the athlete's role, or of every sport there is. */
+function Why({ variant, action }: { variant: Variant; action: SportAction }) {
+  const { criteria, missing } = explained(variant, action, transferWeights.even);
+  return (
+    <div className="bg-lit px-2 pb-2">
+      <CriteriaBars criteria={criteria} missing={missing} />
+    </div>
+  );
+}
+
+/** The movements that an exercise serves: of the athlete's role, or of every sport there is; each opens to its five criteria. */
 export function Serves({
   variant,
   role,
@@ -15,6 +29,7 @@ export function Serves({
   role: string | undefined;
   sportId: string | undefined;
 }) {
+  const [opened, setOpened] = useState<string>();
   const club = useClubSports().data ?? [];
   const chosen = sportId ? sportIn(club, sportId) : undefined;
   const rows = (chosen ? [chosen] : sportsIn(club))
@@ -23,14 +38,25 @@ export function Serves({
   if (rows.length === 0) return <p className="text-quiet">No movement of the sports here directly.</p>;
   return (
     <ul className="mt-1 text-[0.9rem]">
-      {rows.slice(0, mostRows).map(({ action, transfer, sport }) => (
-        <li key={sport.id + action.id} className="flex justify-between gap-3 border-t border-edge py-0.5">
-          <span>
-            {action.name} <span className="text-quiet">{chosen ? '' : sport.name.toLowerCase()}</span>
-          </span>
-          <span className="dose">{percent(transfer)}</span>
-        </li>
-      ))}
+      {rows.slice(0, mostRows).map(({ action, transfer, sport }) => {
+        const id = `${sport.id} ${action.id}`;
+        return (
+          <li key={id} className="border-t border-edge">
+            <button
+              type="button"
+              aria-expanded={opened === id}
+              className="flex w-full cursor-pointer justify-between gap-3 py-0.5 text-left hover:bg-lit"
+              onClick={() => setOpened(opened === id ? undefined : id)}
+            >
+              <span>
+                {action.name} <span className="text-quiet">{chosen ? '' : sport.name.toLowerCase()}</span>
+              </span>
+              <span className="dose">{percent(transfer)}</span>
+            </button>
+            {opened === id && <Why variant={variant} action={action} />}
+          </li>
+        );
+      })}
     </ul>
   );
 }

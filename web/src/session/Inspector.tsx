@@ -7,10 +7,10 @@ import type { PlanItem } from '@tropaeum/core/session/plan';
 import { derivation } from '@tropaeum/core/session/reason';
 import { explained } from '@tropaeum/core/sport/explain';
 import { useEffect, useState } from 'react';
+import { CriteriaBars } from '../ui/CriteriaBars';
 import { Figure } from '../ui/Figure';
 import { clock, words } from '../ui/words';
 import { composer, type OfferedAlternative } from '../workers/composing';
-import { CriteriaBars } from './CriteriaBars';
 import { useSession } from './store';
 
 const offeredAtOnce = 6;

@@ -2,7 +2,7 @@ import type { Context } from '@tropaeum/core/session/context';
 import type { Plan } from '@tropaeum/core/session/plan';
 import { explained } from '@tropaeum/core/sport/explain';
 import type { ReactNode } from 'react';
-import { CriteriaBars } from './CriteriaBars';
+import { CriteriaBars } from '../ui/CriteriaBars';
 import { type Mark, useMarking } from './marking';
 
 const noteWide = 290;
