@@ -51,7 +51,7 @@ function gathered(movements: readonly Asked[]): JointDemand[] {
 /**
  * What a role asks of the joints, most asked first; the shares sum to 1. Throws a RangeError for an unknown role.
  *
- * @example jointMap(handball, 'wing')[0] // { joint: 'knee', action: 'extension', share: 0.3, ... }
+ * @example jointMap(handball, 'wing')[0] // { joint: 'knee', action: 'extension', share: 0.2, ... }
  */
 export function jointMap(profile: SportProfile, role: string): JointDemand[] {
   return gathered(askedOf(profile, role));
@@ -73,7 +73,7 @@ export interface Compared {
 /**
  * Two maps side by side, what differs most first.
  *
- * @example compared(jointMap(handball, 'wing'), jointMap(handball, 'goalkeeper'))[0].action // 'abduction'
+ * @example compared(jointMap(handball, 'wing'), jointMap(handball, 'goalkeeper'))[0].joint // 'hip'
  */
 export function compared(left: readonly JointDemand[], right: readonly JointDemand[]): Compared[] {
   const key = (d: JointDemand) => `${d.joint} ${d.action}`;

@@ -17,6 +17,11 @@ const shareOf = (athlete: Athlete, id: string) => {
 const everyRole = sports.flatMap((sport) => sport.roles.map((role) => [sport, role.id] as const));
 
 describe('needs of an athlete', () => {
+  it('of a handball back begin with the throw, about a sixth', () => {
+    const [first] = needsOf(handball, 'back', adult, day).performance;
+    expect([first?.id, Math.round((first?.share ?? 0) * 1000)]).toEqual(['throw', 165]);
+  });
+
   it('are those of the role where nothing is known that changes them', () => {
     const { performance, prevention } = needsOf(handball, 'back', adult, day);
     for (const need of [...performance, ...prevention]) {

@@ -219,7 +219,7 @@ function shared<N extends NeedShare>(column: readonly Weighed<N>[], moved: Moved
  * What this athlete needs: what the role asks and where the sport injures, changed by limits, old injuries, sides that differ, age and level,
  * and by the coach's own hand. Shares 0 to 1 that sum to 1 in each of the two columns. Throws a RangeError for an unknown role.
  *
- * @example needsOf(handball, 'back', athlete, '2026-12-09').performance[0].share // the throw, about 0.19
+ * @example needsOf(handball, 'back', athlete, '2026-12-09').performance[0].share // the throw, about 0.165
  */
 export function needsOf(sport: SportProfile, role: string, athlete: Athlete, day: string, moved: Moved = {}): Needs {
   const performance = askedOf(sport, role).map(

@@ -24,6 +24,7 @@ export type Correspondence = keyof typeof transferWeights;
 /** From this much on a variant is said to answer a movement of the sport. */
 export const answersFrom = 1 / 3;
 
+/** How far work under one regime serves another; rows are what is asked. Order after handbooks of training, values common practice, no source. */
 const regimeLikeness: Record<Regime, Record<Regime, number>> = {
   shortening: { shortening: 1, lengthening: 0.35, holding: 0.3, 'stretch-shortening': 0.7 },
   lengthening: { shortening: 0.3, lengthening: 1, holding: 0.35, 'stretch-shortening': 0.55 },
@@ -32,9 +33,10 @@ const regimeLikeness: Record<Regime, Record<Regime, number>> = {
 };
 
 const speedRank: Record<Speed, number> = { slow: 0, controlled: 1, fast: 2 };
+/** What each step of speed apart takes away; common practice, no source. */
 const perSpeedStep = 0.45;
 
-/** Positions that are partly alike; all others only a little. */
+/** Positions that are partly alike; all others only a little. Common practice, no source. */
 const kinship: readonly (readonly [Position, Position, number])[] = [
   ['one-foot', 'split', 0.7],
   ['both-feet', 'split', 0.6],
@@ -52,7 +54,7 @@ const kinship: readonly (readonly [Position, Position, number])[] = [
 ];
 const strangers = 0.15;
 
-export function positionLikeness(a: Position, b: Position): number {
+function positionLikeness(a: Position, b: Position): number {
   if (a === b) return 1;
   return kinship.find(([x, y]) => (x === a && y === b) || (x === b && y === a))?.[2] ?? strangers;
 }
@@ -60,7 +62,7 @@ export function positionLikeness(a: Position, b: Position): number {
 /** Where the force of a sport's movement lies in the joint's travel, on the scale of `deepness`. */
 const deepnessOf: Record<ForceRegion, number> = { deep: 0.8, middle: 0.45, end: 0.12 };
 const amplitudeOf: Record<Amplitude, number> = { short: 0.2, half: 0.5, full: 0.85 };
-/** Share of a typical most that a movement asks at the least. */
+/** Share of a typical most that a movement asks at the least; common practice, no source. */
 const effortWanted: Record<Energy, number> = { burst: 0.8, repeated: 0.6, sustained: 0.4 };
 /** Share of a typical most that a movement of the sport asks at the least. */
 export const effortAsked = ({ energy }: SportAction): number => effortWanted[energy];
@@ -254,7 +256,7 @@ export interface Ranked {
 /**
  * The variants that answer a movement, best first.
  *
- * @example answering(library, catchAndDraw)[0].variant.id // 'one-arm-chair-row'
+ * @example answering(library, catchAndDraw)[0].variant.id // 'sitting-band-row'
  */
 export function answering(
   variants: readonly Variant[],

@@ -39,6 +39,12 @@ describe('the map of joint actions', () => {
       }
   });
 
+  it('of a handball wing has the knee first, a fifth of all', () => {
+    const [first] = jointMap(handball, 'wing');
+    expect(first).toMatchObject({ joint: 'knee', action: 'extension' });
+    expect(first?.share).toBeCloseTo(0.2, 2);
+  });
+
   it('of one movement names its leading joint action first', () => {
     expect(jointMapOf(actionOf('handball', 'arm-brake'))[0]).toMatchObject({
       joint: 'shoulder',
@@ -157,6 +163,7 @@ describe('why an exercise serves a movement', () => {
 
   it('ranks what answers, nothing below a third', () => {
     const ranked = answering(library, actionOf('sprint-canoe', 'catch'));
+    expect(ranked[0]?.variant.id).toBe('sitting-band-row');
     expect(ranked.length).toBeGreaterThan(3);
     expect(ranked.every((r) => r.total >= answersFrom)).toBe(true);
     expect([...ranked].sort((a, b) => b.total - a.total)).toEqual(ranked);
