@@ -132,3 +132,34 @@ for (const [name, open] of [
     expect(serious).toEqual([]);
   });
 }
+
+test('a whole kit is typed at once; what is not understood stays to be put right', async ({ page }) => {
+  await signIn(page);
+  await openAthlete(page, 'Oda Kvam');
+  const field = page.getByLabel('Add kit');
+  await field.fill('2x7,5 kg db, spoon, 10 l paint-tin paint, rucksack max 15, door low');
+  await field.press('Enter');
+  await expect(page.getByText('2 × dumbbell 7.5 kg')).toBeVisible();
+  await expect(page.getByText('paint tin 13.5 kg ±1.4')).toBeVisible();
+  await expect(page.getByText('rucksack up to 15 kg')).toBeVisible();
+  await expect(page.getByRole('checkbox', { name: 'door low' })).toBeChecked();
+  await expect(field).toHaveValue('spoon');
+  await expect(page.getByRole('alert').filter({ hasText: 'spoon' })).toContainText('expected a thing such as');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText('rucksack up to 15 kg')).toHaveCount(0);
+  await expect(page.getByRole('checkbox', { name: 'door low' })).not.toBeChecked();
+});
+
+test('what to buy first is weighed by composing with each, and can be stopped', async ({ page }) => {
+  await signIn(page);
+  await openAthlete(page, 'Ylva Sund');
+  await page.getByRole('button', { name: 'What to buy first?' }).click();
+  await page.getByRole('button', { name: 'Stop', exact: true }).click();
+  await page.getByRole('button', { name: 'What to buy first?' }).click();
+  await expect(
+    page
+      .locator('ol li')
+      .filter({ hasText: /\+\d+\.\d %/ })
+      .first(),
+  ).toBeVisible({ timeout: 30_000 });
+});

@@ -93,6 +93,7 @@ const kitItem = object({
   volumeL: number(0.1, 60, 'litres'),
   fill: anyOf(fills),
   level: anyOf(bandLevels),
+  upToKg: number(1, 40, 'kg'),
 });
 
 const kit = object({

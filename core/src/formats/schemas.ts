@@ -81,6 +81,7 @@ export const briefSchema = {
               volumeL: between(0.1, 60),
               fill: oneOf(fills),
               level: oneOf(bandLevels),
+              upToKg: between(1, 40),
             },
             ['kind'],
           ),

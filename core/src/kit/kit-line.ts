@@ -26,11 +26,25 @@ const shortWords: Record<string, KitKind> = {
   couch: 'sofa',
   bar: 'pull-up-bar',
   tin: 'paint-tin',
+  paint: 'paint-tin',
+  jug: 'canister',
+  med: 'medicine-ball',
+  vest: 'weight-vest',
+  straps: 'suspension-strap',
+  roller: 'foam-roller',
+  rope: 'skipping-rope',
+  pad: 'unstable-pad',
+  wheel: 'ab-wheel',
   bottles: 'bottle',
   towels: 'towel',
 };
 
+const bags = new Set<KitKind>(['rucksack', 'holdall']);
+
 const mostKg = 200;
+const mostBagKg = 40;
+const kgInPound = 0.45359237;
+const inKg = (pounds: number) => Math.round(pounds * kgInPound * 100) / 100;
 const mostLitres = 60;
 
 function positive(text: string, word: string, most: number, unit: string): number {
@@ -49,18 +63,23 @@ export function parseKitLine(text: string): KitItem {
   const spaced = text
     .trim()
     .toLowerCase()
-    .replace(/(\d)\s+(kg|l)\b/g, '$1$2')
+    .replace(/(\d)\s+(kgs?|lbs?|l|litres?|liters?)\b/g, '$1$2')
+    .replace(/\b(max|up to)\s+(\d)/g, 'max$2')
     .replace(/(\d+)\s*x\s*/g, '$1x ')
     .replaceAll(/\s+/g, ' ');
   const item: Partial<KitItem> = {};
   for (const word of spaced.split(' ').filter(Boolean)) {
     const count = /^(\d+)x$/.exec(word);
-    const mass = /^([\d.,]+)(kg)?$/.exec(word);
-    const litres = /^([\d.,]+)l$/.exec(word);
+    const mass = /^(-?[\d.,]+)(kgs?)?$/.exec(word);
+    const pounds = /^(-?[\d.,]+)lbs?$/.exec(word);
+    const most = /^max([\d.,]+)(kgs?)?$/.exec(word);
+    const litres = /^([\d.,]+)(l|litres?|liters?)$/.exec(word);
     const kind =
       shortWords[word] ?? kitKinds.find((k) => k === word || `${k}s` === word || k.replaceAll('-', '') === word);
     if (count) item.count = positive(count[1] as string, word, 20, 'pieces');
     else if (litres) item.volumeL = positive(litres[1] as string, word, mostLitres, 'litres');
+    else if (pounds) item.massKg = inKg(positive(pounds[1] as string, word, mostKg / kgInPound, 'lb'));
+    else if (most) item.upToKg = positive(most[1] as string, word, mostBagKg, 'kg');
     else if (mass) item.massKg = positive(mass[1] as string, word, mostKg, 'kg');
     else if ((bandLevels as readonly string[]).includes(word)) item.level = word as BandLevel;
     else if ((fills as readonly string[]).includes(word) && item.kind) item.fill = word as Fill;
@@ -69,5 +88,7 @@ export function parseKitLine(text: string): KitItem {
   }
   if (!item.kind)
     throw new KitLineError(text.trim() || 'nothing', 'a thing such as dumbbell, bottle, band-loop, sofa or towel');
+  if (item.upToKg !== undefined && !bags.has(item.kind))
+    throw new KitLineError(item.kind, 'a bag such as rucksack or holdall: only bags are filled up to a mass');
   return item as KitItem;
 }

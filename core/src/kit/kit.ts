@@ -11,6 +11,8 @@ export interface KitItem {
   volumeL?: number;
   fill?: Fill;
   level?: BandLevel;
+  /** A bag that can be filled with anything up to this mass, kg. */
+  upToKg?: number;
 }
 
 export interface Room {
@@ -62,6 +64,7 @@ const usualMass: Partial<Record<KitKind, number>> = {
  */
 export function massOf(item: KitItem): number {
   if (item.massKg !== undefined) return item.massKg;
+  if (item.upToKg !== undefined) return item.upToKg;
   const container = emptyMass[item.kind];
   if (container && item.volumeL !== undefined) {
     const filled = item.volumeL * fillDensity[item.fill ?? 'water'];
@@ -69,6 +72,39 @@ export function massOf(item: KitItem): number {
   }
   return usualMass[item.kind] ?? 0;
 }
+
+/** How far a guess may be off, share: density of the fill, how full it is, the empty container. Common practice, no source. */
+const fillSpread: Record<Fill, number> = { water: 0, sand: 0.12, paint: 0.1, gravel: 0.15, rice: 0.1 };
+const [fullnessSpread, emptySpread, guessSpread] = [0.04, 0.3, 0.3];
+
+/** A mass with the bounds it lies within, kg. */
+export interface MassRange {
+  kg: number;
+  low: number;
+  high: number;
+}
+
+/**
+ * Mass of one item with what is not known of it, kg: a weighed thing is exact, a filled one as far off as its fill, its fullness and its
+ * container may be, a guessed one by a third.
+ *
+ * @example massRangeOf({ kind: 'paint-tin', volumeL: 10, fill: 'paint' }) // { kg: 13.5, low: 12.04, high: 14.96 }
+ */
+export function massRangeOf(item: KitItem): MassRange {
+  const kg = massOf(item);
+  if (kg === 0 || item.massKg !== undefined || item.upToKg !== undefined) return { kg, low: kg, high: kg };
+  const container = emptyMass[item.kind];
+  if (!container || item.volumeL === undefined) return spread(kg, kg * guessSpread);
+  const filled = item.volumeL * fillDensity[item.fill ?? 'water'];
+  const empty = kg - filled;
+  // Independent of each other, so they add up as squares.
+  return spread(
+    kg,
+    Math.hypot(filled * fillSpread[item.fill ?? 'water'], filled * fullnessSpread, empty * emptySpread),
+  );
+}
+
+const spread = (kg: number, by: number): MassRange => ({ kg, low: round(kg - by), high: round(kg + by) });
 
 const round = (kg: number) => Math.round(kg * 100) / 100;
 
@@ -87,11 +123,24 @@ export const isMadeOf = (withWords: string, kind: string): boolean =>
 /** How one thing is called on the sheet. @example describeItem({ kind: 'bottle', volumeL: 5 }) // 'bottle 5.15 kg' */
 export function describeItem(item: KitItem): string {
   const mass = massOf(item);
+  if (item.upToKg !== undefined) return `${kindName(item.kind)} up to ${mass} kg`;
   return item.level
     ? `${kindName(item.kind)} ${item.level}`
     : mass
       ? `${kindName(item.kind)} ${mass} kg`
       : kindName(item.kind);
+}
+
+/** A bag is filled in steps of this much, kg, from the least that is worth carrying. */
+const [bagStepKg, leastBagKg] = [2.5, 5];
+
+/** A bag that may be filled up to a mass stands for all it can be filled to. */
+function filledBags(item: KitItem): KitItem[] {
+  const { upToKg, ...bag } = item;
+  if (upToKg === undefined) return [item];
+  const steps = Math.max(0, Math.floor((upToKg - leastBagKg) / bagStepKg + 1e-9));
+  const masses = Array.from({ length: steps + 1 }, (_, i) => Math.min(upToKg, leastBagKg + i * bagStepKg));
+  return [...new Set([...masses, upToKg])].map((massKg) => ({ ...bag, massKg }));
 }
 
 /**
@@ -106,6 +155,7 @@ export function loadOptions(
 ): LoadOption[] {
   const options = items
     .filter((item) => kinds.includes(item.kind))
+    .flatMap(filledBags)
     .flatMap((item) => {
       const one = massOf(item);
       const single = { kg: one, with: describeItem(item) };

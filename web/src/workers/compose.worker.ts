@@ -7,6 +7,7 @@ import {
   answersTo,
 } from '@tropaeum/core/session/alternatives';
 import { blockOrder } from '@tropaeum/core/session/blocks';
+import { boughtFirst, type Purchase } from '@tropaeum/core/session/bought-first';
 import type { Brief } from '@tropaeum/core/session/brief';
 import { type Composition, compose } from '@tropaeum/core/session/compose';
 import { contextOf } from '@tropaeum/core/session/context';
@@ -67,6 +68,10 @@ const composer = {
     if ('reasons' in found) return found;
     const [only] = offered([found.addition], 1) as [OfferedAlternative];
     return { block: found.block, offered: only };
+  },
+  /** What would add most to the best session, were it bought. */
+  async boughtFirst(brief: Brief): Promise<Purchase[]> {
+    return boughtFirst(brief, await ready);
   },
   /** What would answer one need of this athlete best, here and now. */
   answers(brief: Brief, draft: Draft, demandId: string, most: number): OfferedAnswer[] {

@@ -1,3 +1,4 @@
+import type { Purchase } from '@tropaeum/core/session/bought-first';
 import type { Brief } from '@tropaeum/core/session/brief';
 import type { Composition } from '@tropaeum/core/session/compose';
 import type { Draft } from '@tropaeum/core/session/draft';
@@ -45,6 +46,15 @@ export function warm(brief: Brief): void {
   composer()
     .warm(brief)
     .catch(() => undefined);
+}
+
+/** What to buy first, weighed in a worker of its own, so that composing does not wait for it; ends with an AbortError when it is stopped. */
+export function boughtFirstAway(brief: Brief, stop: AbortSignal): Promise<Purchase[]> {
+  const worker = new Worker(new URL('./compose.worker.ts', import.meta.url), { type: 'module' });
+  return new Promise<Purchase[]>((resolve, reject) => {
+    stop.addEventListener('abort', () => reject(new DOMException('Weighing was stopped', 'AbortError')));
+    wrap<Composer>(worker).boughtFirst(brief).then(resolve, reject);
+  }).finally(() => worker.terminate());
 }
 
 /** A named exercise for a session, or why not. */

@@ -1,24 +1,36 @@
 import { anchors } from '@tropaeum/core/exercise/vocabulary';
-import { describeItem } from '@tropaeum/core/kit/kit';
-import { KitLineError, parseKitLine } from '@tropaeum/core/kit/kit-line';
+import { describeItem, type KitItem, massRangeOf } from '@tropaeum/core/kit/kit';
+import { type KitFault, readKit } from '@tropaeum/core/kit/kit-text';
 import { useState } from 'react';
 import { words } from '../../ui/words';
+import { BuyFirst } from './BuyFirst';
 import { Chip, type PartProps, Section } from './Section';
 
-/** What is there to train with, typed line by line. */
+/** How far off the mass of a filled or guessed thing may be, where that is worth saying. */
+function unsure(item: KitItem): string {
+  const { kg, high } = massRangeOf(item);
+  return high - kg >= 0.05 ? ` ±${(high - kg).toFixed(1)}` : '';
+}
+
+/** What is there to train with: the whole of it typed at once, or thing by thing. */
 export function KitSection({ brief, change }: PartProps) {
   const [line, setLine] = useState('');
-  const [problem, setProblem] = useState('');
+  const [faults, setFaults] = useState<KitFault[]>([]);
   const { kit } = brief;
+  // What is understood is taken, the rest stays in the field to be put right.
   const add = () => {
-    try {
-      const item = parseKitLine(line);
-      change({ kit: { ...kit, items: [...kit.items, item] } });
-      setLine('');
-      setProblem('');
-    } catch (error) {
-      setProblem(error instanceof KitLineError ? error.message : 'This cannot be read.');
-    }
+    const read = readKit(line);
+    if (read.items.length || read.anchors.length || read.partner)
+      change({
+        kit: {
+          ...kit,
+          items: [...kit.items, ...read.items],
+          anchors: [...new Set([...kit.anchors, ...read.anchors])],
+          partner: kit.partner || read.partner,
+        },
+      });
+    setLine(read.faults.map((f) => f.part).join(', '));
+    setFaults(read.faults);
   };
   return (
     <Section title="Kit">
@@ -31,6 +43,7 @@ export function KitSection({ brief, change }: PartProps) {
           >
             {(item.count ?? 1) > 1 ? `${item.count} × ` : ''}
             {describeItem(item)}
+            {unsure(item)}
           </Chip>
         ))}
         {kit.items.length === 0 && <span className="text-small text-quiet">Nothing at all: bodyweight it is.</span>}
@@ -38,16 +51,16 @@ export function KitSection({ brief, change }: PartProps) {
       <input
         aria-label="Add kit"
         className="field mt-1.5 h-7"
-        placeholder="2x7.5 kg dumbbell · loop medium · 5 l canister"
+        placeholder="2x7.5 kg db, loop medium, sofa …"
         value={line}
         onChange={(e) => setLine(e.target.value)}
         onKeyDown={(e) => e.key === 'Enter' && line.trim() && add()}
       />
-      {problem && (
-        <p role="alert" className="text-small text-oxide">
-          {problem}
+      {faults.map((f) => (
+        <p key={f.part} role="alert" className="text-small text-oxide">
+          <mark className="bg-edge px-0.5 text-oxide">{f.word}</mark>: expected {f.expected}
         </p>
-      )}
+      ))}
       <div className="mt-1.5 flex flex-wrap gap-x-3 text-[0.84rem]">
         {anchors
           .filter((a) => a !== 'partner')
@@ -77,6 +90,8 @@ export function KitSection({ brief, change }: PartProps) {
           partner
         </label>
       </div>
+      {/* With another brief what was weighed is no longer so. */}
+      <BuyFirst key={JSON.stringify(brief)} brief={brief} />
     </Section>
   );
 }
