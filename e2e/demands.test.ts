@@ -133,6 +133,24 @@ test('a role is added after the likeness of another and taken back; a risk weigh
   await expect(page.getByText('as shipped')).toBeVisible();
 });
 
+test('points given beside an open form are kept with it', async ({ page }) => {
+  await signIn(page);
+  await page.goto('/demands/cycling?role=road');
+  await page.locator('[data-movement="hop"]').click();
+  await page.keyboard.press('e');
+  const form = page.getByRole('form', { name: 'Change Lifting the bike over' });
+  await form.getByLabel('name', { exact: true }).fill('Lifting the bike');
+  const often = page.getByRole('slider', { name: 'How often: Lifting the bike over' });
+  await often.focus();
+  await page.keyboard.press('End');
+  await form.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.locator('[data-movement="hop"]')).toContainText('Lifting the bike');
+  await expect(page.getByRole('slider', { name: 'How often: Lifting the bike' })).toHaveAttribute('aria-valuenow', '5');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText('as shipped')).toBeVisible();
+});
+
 test('two roles and two sports stand side by side', async ({ page }) => {
   await signIn(page);
   await page.goto('/demands/handball?role=back');

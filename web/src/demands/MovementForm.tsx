@@ -48,7 +48,10 @@ export function MovementForm({ profile, start, isNew, onWritten, onDone }: Movem
     const reading = readSport(writeSport(changed));
     if ('faults' in reading)
       return setFaults(reading.faults.map((f) => ({ ...f, path: f.path.replace(/^actions\[\d+\]\./, '') })));
-    edit((p) => putAction(p, written));
+    // Points may have been given beside the open form.
+    edit((p) =>
+      putAction(p, { ...written, asked: p.actions.find((a) => a.id === written.id)?.asked ?? written.asked }),
+    );
     onDone(written.id);
   };
   const takeOut = () => {
