@@ -175,6 +175,7 @@ const item = {
       regions: list(oneOf(regions)),
       serves: list(object({ action: text, share }, ['action', 'share'])),
       guards: list(object({ need: text, share }, ['need', 'share'])),
+      for: text,
       reason: text,
       cues: list(text),
       faults: list(text),

@@ -12,7 +12,7 @@ import type { Proof, Refusal } from './compose';
 import type { Context } from './context';
 import { coverage, type Demand } from './demands';
 import { type Choice, type Draft, roundsOf } from './draft';
-import { reasonFor } from './reason';
+import { reasonFor, servedWords } from './reason';
 
 export interface PlanItem {
   variant: string;
@@ -42,6 +42,8 @@ export interface PlanItem {
   serves: { action: string; share: number }[];
   /** The same against injury, kept apart; left out in plans of before. */
   guards?: { need: string; share: number }[];
+  /** What it is for, in the words of the athlete; left out in plans of before. */
+  for?: string;
   reason: string;
   cues: string[];
   faults: string[];
@@ -209,6 +211,7 @@ function itemOf(
     regions: variant.regions.map((r) => r.region),
     serves: ofColumn(true).map(({ demand, share }) => ({ action: demand.id, share })),
     guards: ofColumn(false).map(({ demand, share }) => ({ need: demand.id, share })),
+    for: servedWords(context, column.group.block, variant),
     reason: reasonFor(context, column.group, variant, choice, effort),
     cues: [...variant.cues],
     faults: variant.faults.map((f) => `${f.see}: ${f.say}`),

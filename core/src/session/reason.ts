@@ -52,6 +52,20 @@ function aimWords(context: Context, variant: Variant, demand: Demand): string {
   return `${capital(demand.overuse.opposite)}, against ${demand.overuse.tooMuch}`;
 }
 
+/**
+ * What an item is for, in the words of an athlete: the movement of the sport that it serves most, the place it guards, or what it prepares.
+ *
+ * @example servedWords(context, 'power', countermovementJump) // 'for jump shot take-off'
+ */
+export function servedWords(context: Context, block: Group['block'], variant: Variant): string {
+  const main = preparing.has(block) ? undefined : foremost(context, variant, block);
+  if (!main) return variant.purpose;
+  const { demand } = main;
+  if (demand.kind === 'action') return `for ${lower(demand.name)}`;
+  if (demand.kind === 'risk') return `guards the ${demand.name}`;
+  return `for the ${demand.overuse.opposite}`;
+}
+
 /** One short sentence with its number: what the item is for, and how hard it is for this athlete. */
 export function reasonFor(context: Context, group: Group, variant: Variant, choice: Choice, effort?: Effort): string {
   if (preparing.has(group.block)) return preparationReason(context, variant);
@@ -64,6 +78,7 @@ export function reasonFor(context: Context, group: Group, variant: Variant, choi
   return `${aim}; ${effortWords(effort, choice, epleyRepetitions(effort.share))}.`;
 }
 
+const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** The terms behind a reason, for whoever wants to see the derivation. */

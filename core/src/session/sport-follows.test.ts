@@ -160,6 +160,27 @@ describe('a plan', () => {
     }
   });
 
+  it('tells the athlete what each item is for', () => {
+    const words = (block: 'power' | 'prevention' | 'strength', variant: string) =>
+      planOf(context, {
+        groups: [{ ...(draftOf([variant, '2x6 r60', 'strength']).groups[0] as Draft['groups'][0]), block }],
+      }).blocks[0]?.items[0]?.for;
+    expect(words('power', 'countermovement-jump')).toBe('for jump shot take-off');
+    expect(words('prevention', 'nordic-lowering')).toMatch(/^guards the (knee|hamstring)$/);
+    expect(words('strength', 'side-lunge')).toBe('for side cut and feint');
+  });
+
+  it('of every sport and role says of every item which movement it is for, or what it guards or prepares', async () => {
+    for (const sport of ['rowing', 'climbing', 'dance']) {
+      const role = sportById(sport)?.roles[0]?.id as string;
+      const brief = plainBrief({ sport: { id: sport, role } });
+      const plan = planOf(contextOf(brief), await composed(brief));
+      for (const item of plan.blocks.flatMap((b) => b.items)) expect(item.for, item.variant).toMatch(/\w{3}/);
+      const main = plan.blocks.filter((b) => b.kind === 'strength').flatMap((b) => b.items);
+      for (const item of main) expect(item.for).toMatch(/^(for|guards) /);
+    }
+  });
+
   it('says what is asked much and hardly covered', () => {
     const plan = planOf(context, draftOf(['calf-raise', '3x12 r45', 'strength']));
     const check = plan.checks.find((c) => c.id === 'coverage');

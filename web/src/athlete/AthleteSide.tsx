@@ -103,6 +103,7 @@ export function AthleteSide() {
                   <Figure variant={item.drawnAs ?? item.variant} name="" size={size} className="h-12 w-14 shrink-0" />
                   <span className="min-w-0 flex-1">
                     <b className="block leading-tight">{item.name}</b>
+                    {item.for && <span className="block leading-tight text-laurel">{item.for}</span>}
                     <span className="text-quiet">{takes(item)}</span>
                   </span>
                   <span className={`dose text-base ${done >= wanted ? 'text-laurel' : ''}`}>

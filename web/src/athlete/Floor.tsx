@@ -190,6 +190,7 @@ export function Floor(props: FloorProps) {
       </div>
       <div className="pointer-events-none z-10 px-5 pb-7">
         <h1 className="head text-[1.9rem] leading-tight">{item.name}</h1>
+        {item.for && <p className="text-xl leading-tight text-laurel">{item.for}</p>}
         {takes(item) !== 'body' && <p className="text-lg text-quiet">{takes(item)}</p>}
         {state.kind === 'resting' ? (
           <>

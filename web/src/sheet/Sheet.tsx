@@ -60,6 +60,7 @@ export function Sheet() {
                 <span className="leading-tight">
                   <b>{item.name}</b>
                   {block.items.length > 1 && <span className="text-quiet"> in turn {i + 1}</span>}
+                  {item.for && <span className="text-laurel"> {item.for}</span>}
                   <br />
                   {item.cues.join('. ')}.
                 </span>
