@@ -163,3 +163,31 @@ test('what to buy first is weighed by composing with each, and can be stopped', 
       .first(),
   ).toBeVisible({ timeout: 30_000 });
 });
+
+test('a dose is completed while it is typed, by arrow keys and Enter; other ways of typing are understood', async ({
+  page,
+}) => {
+  await signIn(page);
+  await openAthlete(page, 'Tove Aas');
+  await page.getByLabel('Day').fill('2027-01-20');
+  await expect(page.getByText(/Nothing written for/)).toBeVisible();
+  await compose(page);
+  const dose = page.locator('[data-dose]').nth(7);
+  await dose.fill('3x8 r');
+  const options = page.locator('[role="listbox"] [role="option"]');
+  await expect(options).toHaveText([/3x8 rir2/, /3x8 r60/]);
+  await dose.press('ArrowDown');
+  await dose.press('ArrowDown');
+  await dose.press('Enter');
+  await expect(dose).toHaveValue('3x8 r60');
+  await dose.press('Enter');
+  await expect(options).toHaveCount(0);
+  await dose.fill('3 sets of 6 each leg, rpe 8');
+  await dose.press('Enter');
+  await expect(dose).toHaveValue('3x6/side rir2');
+  await dose.fill('3x6 soon');
+  await dose.press('Enter');
+  await expect(page.getByRole('alert').filter({ hasText: '"soon"' })).toContainText('a tempo (3-1-1)');
+  await dose.press('Escape');
+  await expect(dose).toHaveValue('3x6/side rir2');
+});

@@ -1,4 +1,5 @@
 import { type Dose, doseLimits, type Tempo, type Work } from './dose';
+import { inNotation } from './ways-of-typing';
 
 /** A dose that cannot be read: what stands there and what was expected. */
 export class DoseSyntaxError extends SyntaxError {
@@ -65,13 +66,13 @@ export function parseTempo(word: string): Tempo {
 
 /**
  * Reads a typed dose: `sets x work[/side] [tempo] [rirN] [rSECONDS]`.
- * Work is repetitions (`8`), a hold (`30s`), as much good work as fits (`40s!`), breaths (`5br`), contacts (`20c`) or metres (`15m`).
+ * Other ways of typing the same are understood too (`ways-of-typing.ts`). Work is repetitions (`8`), a hold (`30s`), as much good work as fits (`40s!`), breaths (`5br`), contacts (`20c`) or metres (`15m`).
  * Throws a DoseSyntaxError that marks the word and says what was expected.
  *
  * @example parseDose('3x8/side 3-1-1 rir2 r60').restSeconds // 60
  */
 export function parseDose(text: string): Dose {
-  const words = text.trim().split(/\s+/);
+  const words = inNotation(text).split(' ');
   const first = words[0] ?? '';
   const match = setsAndWork.exec(first);
   if (!match) throw new DoseSyntaxError(first || 'nothing', 'sets and work such as 3x8, 3x8/side or 3x30s');

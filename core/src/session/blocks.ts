@@ -1,4 +1,4 @@
-import { type BlockKind, blockKinds } from '../exercise/vocabulary';
+import { type BlockKind, blockKinds, mainBlocks } from '../exercise/vocabulary';
 import type { Aim, Brief, HouseRules } from './brief';
 
 export interface BlockBounds {
@@ -23,6 +23,7 @@ const usual: Record<BlockKind, BlockBounds> = {
 };
 
 const byAim: Partial<Record<Aim, Partial<Record<BlockKind, BlockBounds>>>> = {
+  strength: { strength: { least: 4, most: 6 }, power: { least: 0, most: 1 } },
   power: { power: { least: 1, most: 3 } },
   endurance: { finisher: { least: 1, most: 2 } },
   prevention: { prevention: { least: 2, most: 5 }, balance: { least: 1, most: 2 }, strength: { least: 1, most: 4 } },
@@ -41,7 +42,8 @@ export function blockBounds(brief: Brief): Record<BlockKind, BlockBounds> {
   const bounds = (kind: BlockKind): BlockBounds => {
     const { least, most } = byAim[brief.aim]?.[kind] ?? usual[kind];
     if (brief.minutes < shortSession) return { least: alwaysAsked.has(kind) ? Math.min(1, least) : 0, most };
-    return { least, most: brief.minutes >= longSession && most > 1 ? most + 2 : most };
+    // A longer session has more main work, not a longer warm-up.
+    return { least, most: brief.minutes >= longSession && most > 1 && mainBlocks.has(kind) ? most + 2 : most };
   };
   return Object.fromEntries(blockKinds.map((kind) => [kind, bounds(kind)])) as Record<BlockKind, BlockBounds>;
 }
