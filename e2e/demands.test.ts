@@ -266,6 +266,54 @@ test.describe('importing a sport', () => {
     });
   }
 
+  test('one that is taken off the list while a squad plays it: its sessions open, and new ones are written', async ({
+    page,
+  }) => {
+    await signIn(page);
+    await page.goto('/demands/handball');
+    const dialog = await open(page);
+    await dialog
+      .getByLabel('Or paste it')
+      .fill(JSON.stringify({ ...beach, id: 'sand-handball', name: 'Sand handball' }));
+    await dialog.getByRole('button', { name: 'Import' }).click();
+    await expect(page).toHaveURL(/demands\/sand-handball/);
+    await expect(page.getByText('the club’s own')).toBeVisible();
+
+    await page.getByRole('link', { name: 'Tropaeum' }).click();
+    await page.getByRole('button', { name: 'Add', exact: true }).click();
+    const adding = page.getByRole('dialog');
+    await adding.getByLabel('Name', { exact: true }).fill('Solveig Dahl');
+    await adding.getByLabel('Squad').selectOption('A new squad …');
+    await adding.getByLabel('Name of the squad').fill('Young dunes');
+    await adding.getByLabel('Sport').selectOption('sand-handball');
+    await adding.getByLabel('Height, cm').fill('174');
+    await adding.getByLabel('Mass, kg').fill('68');
+    await adding.getByLabel('Born').fill('2002-03-03');
+    await adding.getByRole('button', { name: 'Add and write a session' }).click();
+    await expect(page.getByRole('heading', { level: 1, name: 'Solveig Dahl' })).toBeVisible();
+    await compose(page);
+    const names = await rowNames(page);
+    const address = page.url();
+
+    await page.goto('/demands/sand-handball');
+    await page.getByRole('button', { name: 'More' }).click();
+    await page.getByRole('menuitem', { name: 'Take off the list' }).click();
+    await expect(page).toHaveURL(/demands$/);
+    await page.goto('/demands/handball');
+    await expect(page.getByText('as shipped')).toBeVisible();
+    await expect(page.getByLabel('Sport', { exact: true }).locator('option', { hasText: 'Sand' })).toHaveCount(0);
+    await page.goto('/demands/sand-handball');
+    await expect(page.getByText('off the list')).toBeVisible();
+
+    await page.goto(address);
+    await expect(page.locator('[data-row]').first()).toBeVisible();
+    expect(await rowNames(page)).toEqual(names);
+    await expect(foot(page, 'throw')).toBeVisible();
+    await page.getByLabel('Day').fill('2027-02-02');
+    await expect(page.getByText(/Nothing written for/)).toBeVisible();
+    await compose(page);
+  });
+
   test('a whole one is there at once, exports as it came, and can be taken off the list', async ({ page }) => {
     await signIn(page);
     await page.goto('/demands/handball');

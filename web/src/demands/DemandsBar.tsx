@@ -6,7 +6,7 @@ import { MoreHorizontal } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { useNavigate } from 'react-router';
 import { UndoKeys } from '../ui/UndoKeys';
-import { sportsIn, useClubSports, useSportSaving } from './club-sports';
+import { changeSport, sportsIn, useClubSports, useSportSaving } from './club-sports';
 import { useDemands } from './store';
 
 function download(profile: SportProfile): void {
@@ -61,7 +61,8 @@ export function DemandsBar({ profile, role, compared, onAddress, onDialog, onDro
   const club = useClubSports().data ?? [];
   const saving = useSportSaving(profile.id);
   const all = sportsIn(club);
-  const changed = club.some((c) => c.profile.id === profile.id);
+  const own = club.find((c) => c.profile.id === profile.id);
+  const standing = !own ? 'as shipped' : own.removed ? 'off the list' : 'the club’s own';
   const shipped = sportById(profile.id);
   return (
     <div className="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-stone px-4 py-2">
@@ -99,13 +100,7 @@ export function DemandsBar({ profile, role, compared, onAddress, onDialog, onDro
       </div>
       <span className="ml-auto flex items-center gap-1.5">
         <span className="text-small text-quiet" aria-live="polite">
-          {saving.kind === 'trouble'
-            ? ''
-            : saving.kind === 'saved'
-              ? changed
-                ? 'the club’s own'
-                : 'as shipped'
-              : 'saving …'}
+          {saving.kind === 'trouble' ? '' : saving.kind === 'saved' ? standing : 'saving …'}
         </span>
         <UndoKeys past={past} future={future} undo={undo} redo={redo} />
         <select
@@ -145,7 +140,8 @@ export function DemandsBar({ profile, role, compared, onAddress, onDialog, onDro
             <MenuLine onClick={() => download(profile)}>Export as a file</MenuLine>
             <MenuLine onClick={() => onDialog('import')}>Import …</MenuLine>
             <MenuLine onClick={() => onDialog('copy')}>A sport of your own from this …</MenuLine>
-            {changed && (
+            {own?.removed && <MenuLine onClick={() => changeSport(profile)}>Put back on the list</MenuLine>}
+            {own && !own.removed && (
               <MenuLine danger onClick={onDrop}>
                 {shipped ? 'Reset to what is shipped' : 'Take off the list'}
               </MenuLine>
