@@ -4,7 +4,7 @@ import { type ScaledBody, scaledBody } from '../body/segments';
 import { handWeights } from '../exercise/library/kit-groups';
 import { placedVariant } from '../exercise/placed';
 import type { Variant } from '../exercise/variant';
-import { type KitKind, levels, type Region } from '../exercise/vocabulary';
+import { type KitKind, levels, type Pattern, type Region } from '../exercise/vocabulary';
 import { type Kit, type LoadOption, loadOptions } from './kit';
 
 export interface Circumstances {
@@ -56,10 +56,13 @@ export function feasibility(
   };
 }
 
+/** A drop into a landing counts as one, even where the feet never leave the floor. */
+const landingPatterns: ReadonlySet<Pattern> = new Set(['landing', 'jump', 'hop']);
+
 function restrictionReasons(variant: Variant, athlete: Athlete, date: string): string[] {
   return restrictionsOn(athlete, date).flatMap(({ region, severity, reason, side }) => {
     const touched = variant.regions.find((r) => r.region === region);
-    const lands = variant.impactContacts > 0 && legRegions.includes(region);
+    const lands = (variant.impactContacts > 0 || landingPatterns.has(variant.pattern)) && legRegions.includes(region);
     const barred =
       severity === 'avoid'
         ? touched !== undefined || lands

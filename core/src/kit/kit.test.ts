@@ -122,6 +122,9 @@ describe('what is feasible', () => {
     };
     expect(reasons('countermovement-jump', {}, limited)).toContain('left knee');
     expect(reasons('pogo-jump', {}, limited)).toContain('left knee');
+    // No feet leave the floor, and still it is a landing.
+    expect(reasons('snap-down', {}, limited)).toContain('landings');
+    expect(reasons('fast-chair-stand', {}, limited)).toContain('landings');
     expect(reasons('squat', {}, limited)).toContain('deep range');
     expect(reasons('split-squat', {}, limited)).toBe('');
     const avoided = { ...brief.athlete, restrictions: [{ region: 'knee' as const, severity: 'avoid' as const }] };
