@@ -4,6 +4,7 @@ import { patterns, planes, positions, regimes, regions, speeds } from '../exerci
 import {
   actionSides,
   amplitudes,
+  asksAnything,
   energies,
   forceAxes,
   forceRegions,
@@ -112,39 +113,22 @@ const shape = object({
   sources: list(text(240)).required('is required').max(sportLimits.lines, `must hold ${sportLimits.lines} or fewer`),
 });
 
-/** Field names that each place of the document may have. A misspelt one is named, not passed over. */
-const fields: Record<string, readonly string[]> = {
-  '': ['format', 'id', 'name', 'roles', 'actions', 'riskSites', 'overuse', 'sides', 'habits', 'sources'],
-  'roles[]': ['id', 'name'],
-  'actions[]': [
-    'id',
-    'name',
-    'short',
-    'phase',
-    'jointActions',
-    'speed',
-    'amplitude',
-    'planes',
-    'force',
-    'position',
-    'side',
-    'energy',
-    'asked',
-  ],
-  'actions[].jointActions[]': ['joint', 'action', 'regime', 'at'],
-  'riskSites[]': ['region', 'why', 'answers', 'weight', 'source'],
-  'riskSites[].answers[]': ['pattern', 'worth', 'regime'],
-  'overuse[]': ['tooMuch', 'opposite', 'patterns'],
-};
+/** What the rules themselves say of a place: its fields, or what its list holds. */
+interface Place {
+  fields?: Readonly<Record<string, unknown>>;
+  innerType?: unknown;
+}
 
-function strangeFields(value: unknown, path: string, place: string): DocumentFault[] {
-  if (Array.isArray(value)) return value.flatMap((v, i) => strangeFields(v, `${path}[${i}]`, `${place}[]`));
-  const known = fields[place];
-  if (typeof value !== 'object' || value === null || !known) return [];
+/** Fields that the rules do not know. A misspelt one is named, not passed over. */
+function strangeFields(value: unknown, place: Place, path = ''): DocumentFault[] {
+  if (Array.isArray(value))
+    return value.flatMap((v, i) => strangeFields(v, (place.innerType ?? {}) as Place, `${path}[${i}]`));
+  const known = Object.keys(place.fields ?? {});
+  if (typeof value !== 'object' || value === null || known.length === 0) return [];
   return Object.entries(value).flatMap(([key, inner]) => {
     const at = path ? `${path}.${key}` : key;
     if (!known.includes(key)) return [{ path: at, message: `is not a field here; known are ${known.join(', ')}` }];
-    return strangeFields(inner, at, place ? `${place}.${key}` : key);
+    return strangeFields(inner, place.fields?.[key] as Place, at);
   });
 }
 
@@ -172,7 +156,7 @@ function crossFaults({ roles, actions }: SportProfile): DocumentFault[] {
     }),
   );
   const idle = roles.flatMap((role, i): DocumentFault[] =>
-    actions.some((a) => (a.asked[role.id]?.often ?? 0) * (a.asked[role.id]?.decisive ?? 0) > 0)
+    asksAnything(actions, role.id)
       ? []
       : [{ path: `roles[${i}]`, message: `has no action that asks anything of ${role.name}` }],
   );
@@ -193,7 +177,7 @@ export function readSport(document: unknown): SportReading {
     return { faults: [{ path: '', message: `must be an object in the format ${sportFormat}` }] };
   const format = formatFault((document as { format?: unknown }).format);
   if (format) return { faults: [{ path: 'format', message: format }] };
-  const strange = strangeFields(document, '', '');
+  const strange = strangeFields(document, shape as Place);
   try {
     const read = shape.validateSync(document, { abortEarly: false, strict: true });
     const { format: _, ...profile } = read as unknown as SportProfile & { format: string };

@@ -1,6 +1,5 @@
 import { mainBlocks, type Plane, planes } from '../exercise/vocabulary';
-import type { ActionSide } from '../sport/profile';
-import type { BodySide } from '../sport/transfer';
+import { type BodySide, sidesUsed } from '../sport/transfer';
 import { columnOf } from './column';
 import type { Context } from './context';
 import type { Draft } from './draft';
@@ -21,21 +20,13 @@ export interface Margins {
   planes: Record<Plane, number>;
 }
 
-const halves: Record<ActionSide, (dominant: BodySide) => Record<BodySide, number>> = {
-  both: () => ({ left: 0.5, right: 0.5 }),
-  either: () => ({ left: 0.5, right: 0.5 }),
-  dominant: (side) => ({ left: side === 'left' ? 1 : 0, right: side === 'left' ? 0 : 1 }),
-  other: (side) => ({ left: side === 'left' ? 0 : 1, right: side === 'left' ? 1 : 0 }),
-};
-
 /** How the sport uses the two sides of this athlete; who has no dominant side is taken as right-sided. */
 function sidesOfSport({ needs, brief }: Context): Record<BodySide, number> {
   const dominant = brief.athlete.dominantSide ?? 'right';
   const sum = { left: 0, right: 0 };
   for (const { action, ofSport } of needs.performance) {
-    const { left, right } = halves[action.side](dominant);
-    sum.left += left * ofSport;
-    sum.right += right * ofSport;
+    const used = sidesUsed(action.side, dominant);
+    for (const side of used) sum[side] += ofSport / used.length;
   }
   return sum;
 }

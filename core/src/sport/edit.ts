@@ -1,4 +1,4 @@
-import { type Importance, mostImportance, type SportAction, type SportProfile } from './profile';
+import { asksAnything, type Importance, mostImportance, type SportAction, type SportProfile } from './profile';
 
 const withAction = (profile: SportProfile, id: string, change: (action: SportAction) => SportAction): SportProfile => ({
   ...profile,
@@ -19,8 +19,7 @@ export function setImportance(
 ): SportProfile {
   const importance = { often: bounded(often), decisive: bounded(decisive) };
   const changed = withAction(profile, id, (action) => ({ ...action, asked: { ...action.asked, [role]: importance } }));
-  const left = changed.actions.some((a) => (a.asked[role]?.often ?? 0) * (a.asked[role]?.decisive ?? 0) > 0);
-  return left ? changed : profile;
+  return asksAnything(changed.actions, role) ? changed : profile;
 }
 
 /** Puts a movement in the place of the one with its id, or at the end. */
@@ -33,9 +32,7 @@ export function putAction(profile: SportProfile, action: SportAction): SportProf
 /** Takes a movement out; the profile comes back as it was when a role would be left with nothing. */
 export function removeAction(profile: SportProfile, id: string): SportProfile {
   const actions = profile.actions.filter((a) => a.id !== id);
-  const idle = profile.roles.some(
-    ({ id: role }) => !actions.some((a) => (a.asked[role]?.often ?? 0) * (a.asked[role]?.decisive ?? 0) > 0),
-  );
+  const idle = profile.roles.some((role) => !asksAnything(actions, role.id));
   return idle ? profile : { ...profile, actions };
 }
 

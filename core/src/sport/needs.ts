@@ -192,7 +192,7 @@ function sideReason({ patterns }: Overuse, sport: SportProfile, athlete: Athlete
 /** An overuse weighs as much as a small risk. */
 const overuseWeight = 1.5;
 
-export const riskId = (risk: RiskSite, place: number, all: readonly RiskSite[]): string => {
+const riskId = (risk: RiskSite, place: number, all: readonly RiskSite[]): string => {
   const same = all.slice(0, place).filter((r) => r.region === risk.region).length;
   return `risk-${risk.region}${same ? `-${same + 1}` : ''}`;
 };

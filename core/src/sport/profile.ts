@@ -164,6 +164,14 @@ export function weightOf({ often, decisive }: Importance): number {
   return Math.sqrt(often * decisive);
 }
 
+/** Whether any of these movements asks anything of a role. */
+export function asksAnything(actions: readonly SportAction[], role: string): boolean {
+  return actions.some(({ asked }) => {
+    const importance = asked[role];
+    return importance ? importance.often * importance.decisive > 0 : false;
+  });
+}
+
 export interface AskedAction {
   action: SportAction;
   /** Share of everything this role asks; shares sum to 1. */

@@ -1,7 +1,7 @@
 import type { Variant } from '../exercise/variant';
 import type { Position, Regime, Speed } from '../exercise/vocabulary';
 import { type MeasuredJoint, type MeasuredVariant, measured } from './measured';
-import type { Amplitude, Answer, Energy, ForceRegion, SportAction, SportJoint } from './profile';
+import type { ActionSide, Amplitude, Answer, Energy, ForceRegion, SportAction, SportJoint } from './profile';
 
 /** The criteria of dynamic correspondence, in the order they are read: Verkhoshansky and Siff, *Supertraining*. */
 export const criteria = ['direction', 'region', 'effort', 'rate', 'regime'] as const;
@@ -219,6 +219,12 @@ export function transferOf(
 
 export type BodySide = 'left' | 'right';
 
+/** Which sides of the body a movement uses, by the side that throws or kicks. */
+export function sidesUsed(side: ActionSide, dominant: BodySide): readonly BodySide[] {
+  const other = dominant === 'left' ? 'right' : 'left';
+  return side === 'dominant' ? [dominant] : side === 'other' ? [other] : ['left', 'right'];
+}
+
 /**
  * The same transfer by the side of the body that has it in the sport: a throw belongs to the throwing arm. Who has no dominant side is taken as
  * right-sided.
@@ -231,9 +237,8 @@ export function sidedTransfer(
   dominant: BodySide = 'right',
 ): Record<BodySide, number> {
   const { total } = transferOf(variant, action);
-  const other = dominant === 'left' ? 'right' : 'left';
-  const only = action.side === 'dominant' ? dominant : action.side === 'other' ? other : undefined;
-  return { left: only === 'right' ? 0 : total, right: only === 'left' ? 0 : total };
+  const used = sidesUsed(action.side, dominant);
+  return { left: used.includes('left') ? total : 0, right: used.includes('right') ? total : 0 };
 }
 
 /** What work of the right pattern but another regime keeps of its worth; common practice, no source. */

@@ -11,4 +11,7 @@ export class Problem extends Error {
   }
 }
 
+/** Fields that are not right, each named with its path. */
+export const notRight = (faults: readonly DocumentFault[]) => new Problem(422, 'Some fields are not right.', faults);
+
 export const notFound = (what: string) => new Problem(404, `There is no such ${what}.`);

@@ -1,5 +1,5 @@
 import * as yup from 'yup';
-import { Problem } from './problem';
+import { notRight, Problem } from './problem';
 
 const uuidShape = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/;
 
@@ -24,11 +24,7 @@ export function validated<T>(schema: yup.ISchema<T>, value: unknown): T {
   } catch (error) {
     if (!(error instanceof yup.ValidationError)) throw error;
     const inner = error.inner.length ? error.inner : [error];
-    throw new Problem(
-      422,
-      'Some fields are not right.',
-      inner.map((e) => ({ path: e.path ?? '', message: e.message })),
-    );
+    throw notRight(inner.map((e) => ({ path: e.path ?? '', message: e.message })));
   }
 }
 

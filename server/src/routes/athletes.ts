@@ -5,7 +5,7 @@ import type { Brief } from '@tropaeum/core/session/brief';
 import { sportById } from '@tropaeum/core/sport/sports';
 import * as yup from 'yup';
 import type { Transaction } from '../database/database';
-import { notFound, Problem } from '../doors/problem';
+import { notFound, notRight } from '../doors/problem';
 import { idFrom, uuid, validated } from '../doors/validated';
 import {
   type AthleteFields,
@@ -73,7 +73,7 @@ function fieldsFrom(
     },
   };
   const reading = readBrief(merged);
-  if ('faults' in reading) throw new Problem(422, 'Some fields are not right.', reading.faults);
+  if ('faults' in reading) throw notRight(reading.faults);
   const { athlete, kit, houseRules, minutes, aim, sport: played } = reading.brief;
   return {
     fields: {
@@ -106,16 +106,13 @@ async function beginSquad(
 ): Promise<string> {
   const club = await clubSport(tx, sportId);
   if (!sportById(sportId) && (!club || club.removed))
-    throw new Problem(422, 'Some fields are not right.', [
-      { path: 'newSquad.sportId', message: `"${sportId}" is not a sport here` },
-    ]);
+    throw notRight([{ path: 'newSquad.sportId', message: `"${sportId}" is not a sport here` }]);
   return addSquad(tx, organisationId, name.trim(), sportId);
 }
 
 async function sportOf(tx: Transaction, squadId: string): Promise<PlayedSport> {
   const squad = await squadById(tx, squadId);
-  if (!squad)
-    throw new Problem(422, 'Some fields are not right.', [{ path: 'squadId', message: 'is not a squad of yours' }]);
+  if (!squad) throw notRight([{ path: 'squadId', message: 'is not a squad of yours' }]);
   const club = await clubSport(tx, squad.sportId);
   return { id: squad.sportId, ...(club ? { profile: club.profile } : {}) };
 }

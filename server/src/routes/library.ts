@@ -1,13 +1,13 @@
 import Router from '@koa/router';
 import { variantById } from '@tropaeum/core/exercise/library';
 import { type OwnVariant, readOwnVariant } from '@tropaeum/core/exercise/own';
-import { notFound, Problem } from '../doors/problem';
+import { notFound, notRight } from '../doors/problem';
 import { addOwnVariant, allOwnVariants, changeOwnVariant, removeOwnVariant } from '../store/own-variants';
 import { coachOf, type Services } from './context';
 
 function ownFrom(body: unknown, taken: readonly string[]): OwnVariant {
   const reading = readOwnVariant(body, variantById, taken);
-  if ('faults' in reading) throw new Problem(422, 'Some fields are not right.', reading.faults);
+  if ('faults' in reading) throw notRight(reading.faults);
   return reading.own;
 }
 

@@ -9,7 +9,7 @@ import { contextOf } from '@tropaeum/core/session/context';
 import { planOf } from '@tropaeum/core/session/plan';
 import * as yup from 'yup';
 import type { Transaction } from '../database/database';
-import { notFound, Problem } from '../doors/problem';
+import { notFound, notRight, Problem } from '../doors/problem';
 import { newToken, tokenHash } from '../doors/tokens';
 import { idFrom, validated } from '../doors/validated';
 import { athleteById } from '../store/athletes';
@@ -54,7 +54,7 @@ function contentFrom(body: unknown): SessionContent {
     'faults' in brief ? brief.faults.map((f) => ({ ...f, path: `brief.${f.path}` })) : [],
     'faults' in draft ? draft.faults : [],
   ].flat();
-  if ('faults' in brief || 'faults' in draft) throw new Problem(422, 'Some fields are not right.', faults);
+  if ('faults' in brief || 'faults' in draft) throw notRight(faults);
   return {
     brief: brief.brief,
     draft: draft.draft,
@@ -203,8 +203,7 @@ export function sessionRoutes({ database, messages, now }: Services): Router {
       const logs = await logsOf(tx, [session.id]);
       const [report] = await reportsOf(tx, [session.id]);
       const item = review(session.plan, logs, report).find((i) => i.item.variant === variant);
-      if (!item)
-        throw new Problem(422, 'Some fields are not right.', [{ path: 'variant', message: 'is not in this session' }]);
+      if (!item) throw notRight([{ path: 'variant', message: 'is not in this session' }]);
       await decide(tx, {
         sessionId: session.id,
         organisationId,

@@ -1,11 +1,10 @@
 import Router from '@koa/router';
-import type { DocumentFault } from '@tropaeum/core/formats/faults';
 import { readSport } from '@tropaeum/core/formats/sport';
 import type { SportProfile } from '@tropaeum/core/sport/profile';
 import { sportById } from '@tropaeum/core/sport/sports';
 import * as yup from 'yup';
 import type { Transaction } from '../database/database';
-import { notFound, Problem } from '../doors/problem';
+import { notFound, notRight, Problem } from '../doors/problem';
 import { validated } from '../doors/validated';
 import { clubSport, clubSports, forgetSport, playersOf, saveSport, takeOffList } from '../store/sports';
 import { coachOf, type Services } from './context';
@@ -14,12 +13,10 @@ const seenRevision = yup.object({
   revision: yup.number().integer('must be a whole number').min(0, 'must be 0 or more').required('is required'),
 });
 
-const refused = (faults: DocumentFault[]) => new Problem(422, 'Some fields are not right.', faults);
-
 function profileFrom(body: unknown, sportId: string): SportProfile {
   const reading = readSport((body as { profile?: unknown } | undefined)?.profile);
-  if ('faults' in reading) throw refused(reading.faults);
-  if (reading.profile.id !== sportId) throw refused([{ path: 'id', message: `must be "${sportId}"` }]);
+  if ('faults' in reading) throw notRight(reading.faults);
+  if (reading.profile.id !== sportId) throw notRight([{ path: 'id', message: `must be "${sportId}"` }]);
   return reading.profile;
 }
 
@@ -29,7 +26,7 @@ async function keepPlayedRoles(tx: Transaction, sportId: string, profile: SportP
   const faults = (await playersOf(tx, sportId))
     .filter((p) => !known.has(p.role))
     .map((p) => ({ path: 'roles', message: `must keep "${p.role}", which ${p.name} plays` }));
-  if (faults.length) throw refused(faults);
+  if (faults.length) throw notRight(faults);
 }
 
 /** Sports as the club sees them; the shipped ones are part of the program. */

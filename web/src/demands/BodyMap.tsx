@@ -1,45 +1,25 @@
-import { capsulePath, figureOf } from '@tropaeum/core/body/figure';
+import { capsulePath, extentOf, figureOf } from '@tropaeum/core/body/figure';
 import { placedKeyframes } from '@tropaeum/core/body/motion';
 import { scaledBody } from '@tropaeum/core/body/segments';
 import { jointPoint } from '@tropaeum/core/body/skeleton';
-import { type LoadedJoint, loadedJoints } from '@tropaeum/core/body/weights';
+import type { LoadedJoint } from '@tropaeum/core/body/weights';
 import type { Joint, Position } from '@tropaeum/core/exercise/vocabulary';
 import type { JointDemand } from '@tropaeum/core/sport/joint-map';
 import { readyStance, stanceOf } from '@tropaeum/core/sport/stance';
 import { useMemo } from 'react';
-import { extentOfFrames, type FigureFrame } from '../ui/drawing';
 import { capital, words } from '../ui/words';
 import { RegimeBar } from './RegimeBar';
 
 const body = scaledBody({ heightCm: 175, massKg: 70 });
 
 /** The joint of the drawing at which a joint's demand is shown. */
-const shownAt: Record<Joint, LoadedJoint> = {
-  neck: 'neck',
-  shoulder: 'shoulder',
-  scapula: 'shoulder',
-  elbow: 'elbow',
-  wrist: 'wrist',
-  trunk: 'trunk',
-  hip: 'hip',
-  knee: 'knee',
-  ankle: 'ankle',
-};
+const shownAt = (joint: Joint): LoadedJoint => (joint === 'scapula' ? 'shoulder' : joint);
 
-function frameOf(position: Position | undefined): FigureFrame {
+function drawn(position: Position | undefined) {
   const [placed] = placedKeyframes(position ? stanceOf(position) : readyStance, body);
   if (!placed) throw new RangeError(`no stance for ${position ?? 'a role'}`);
-  return {
-    view: 'side',
-    capsules: figureOf(placed),
-    supports: [],
-    held: [],
-    lines: [],
-    presses: [],
-    joints: Object.fromEntries(
-      loadedJoints.map((j) => [j, jointPoint(placed.skeleton, 'near', j)]),
-    ) as FigureFrame['joints'],
-  };
+  const capsules = figureOf(placed);
+  return { capsules, extent: extentOf(capsules), jointAt: (j: LoadedJoint) => jointPoint(placed.skeleton, 'near', j) };
 }
 
 const [labelWide, labelHigh, mostLabels] = [118, 50, 10];
@@ -79,12 +59,9 @@ interface BodyMapProps {
 
 /** The joint actions on the posed body: discs as large as what is asked of the joint, a label for each way it moves. */
 export function BodyMap({ map, position, width, name, onPoint, high = mostHigh }: BodyMapProps) {
-  const picture = useMemo(() => {
-    const frame = frameOf(position);
-    return { frame, extent: extentOfFrames([frame]) };
-  }, [position]);
-  const { extent, frame } = picture;
-  const [wideM, highM] = [extent.maxX - extent.minX, extent.maxY - extent.minY];
+  const { capsules, extent, jointAt } = useMemo(() => drawn(position), [position]);
+  // Heights are from the ground, whether the body touches it or not.
+  const [wideM, highM] = [extent.maxX - extent.minX, extent.maxY];
   // Limbs may reach in between the labels.
   const room = width - 1.9 * labelWide;
   const perMetre = Math.min((high - 40) / Math.max(highM, 1.1), room / Math.max(wideM, 0.5));
@@ -94,18 +71,18 @@ export function BodyMap({ map, position, width, name, onPoint, high = mostHigh }
   const ground = position !== 'hanging' && position !== 'in-water';
   const groundY = figureHigh - 10 - (ground ? 0 : 20);
   const at = (joint: LoadedJoint) => ({
-    x: width / 2 + (frame.joints[joint].x - middleM) * perMetre,
-    y: groundY - frame.joints[joint].y * perMetre,
+    x: width / 2 + (jointAt(joint).x - middleM) * perMetre,
+    y: groundY - jointAt(joint).y * perMetre,
   });
   const shown = map.slice(0, mostLabels);
   const most = Math.max(...shown.map((d) => d.share), 0.01);
   const byJoint = new Map<LoadedJoint, number>();
-  for (const { joint, share } of map) byJoint.set(shownAt[joint], (byJoint.get(shownAt[joint]) ?? 0) + share);
+  for (const { joint, share } of map) byJoint.set(shownAt(joint), (byJoint.get(shownAt(joint)) ?? 0) + share);
   let rights = 0;
   const labels = [...shown]
-    .sort((a, b) => at(shownAt[a.joint]).y - at(shownAt[b.joint]).y)
+    .sort((a, b) => at(shownAt(a.joint)).y - at(shownAt(b.joint)).y)
     .map((demand, i): Label => {
-      const joint = at(shownAt[demand.joint]);
+      const joint = at(shownAt(demand.joint));
       // Sides take turns, so that neither runs out of room.
       const right = i % 2 === 0 ? rights <= i / 2 : false;
       if (right) rights++;
@@ -146,7 +123,7 @@ export function BodyMap({ map, position, width, name, onPoint, high = mostHigh }
           />
         )}
         <g transform={`translate(${width / 2 - middleM * perMetre} ${groundY})`}>
-          {frame.capsules.map((capsule, i) => (
+          {capsules.map((capsule, i) => (
             <path key={i} d={capsulePath(capsule, perMetre)} fill={`var(--limb-${capsule.layer})`} />
           ))}
         </g>

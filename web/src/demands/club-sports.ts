@@ -21,12 +21,15 @@ const queryKey = ['sports'];
 export const sameSport = (a: SportProfile | undefined, b: SportProfile | undefined): boolean =>
   a === b || hashKey([a]) === hashKey([b]);
 
+/** Whether a profile says what the shipped one of its id says. */
+export const isShipped = (profile: SportProfile): boolean => sameSport(profile, sportById(profile.id));
+
 /** The revision of each sport that the server is known to have; 0 where it has none. */
 const revisions = new Map<string, number>();
 
 async function write(sportId: string, profile: SportProfile): Promise<void> {
   const seen = revisions.get(sportId) ?? 0;
-  if (sameSport(profile, sportById(sportId))) {
+  if (isShipped(profile)) {
     if (seen > 0) await ask(`/sports/${sportId}`, 'DELETE');
     revisions.delete(sportId);
   } else {
@@ -89,7 +92,7 @@ export function sportsIn(club: readonly ClubSport[]): SportProfile[] {
 /** The club has a sport this way from now on: known to the page at once, saved a little later. */
 export function changeSport(profile: SportProfile): void {
   const others = clubSportsNow().filter((c) => c.profile.id !== profile.id);
-  const changed = sameSport(profile, sportById(profile.id)) ? [] : [{ profile, revision: 0, removed: false }];
+  const changed = isShipped(profile) ? [] : [{ profile, revision: 0, removed: false }];
   queryClient.setQueryData<ClubSport[]>(queryKey, [...others, ...changed]);
   saver.changed(profile.id, profile);
 }

@@ -14,6 +14,7 @@ import type { Draft } from '@tropaeum/core/session/draft';
 import { moveGroup } from '@tropaeum/core/session/edit';
 import { marginsOf } from '@tropaeum/core/session/margins';
 import type { Plan } from '@tropaeum/core/session/plan';
+import { useMemo } from 'react';
 import { clock } from '../ui/words';
 import { AddRow } from './AddRow';
 import { Balance } from './Balance';
@@ -48,6 +49,7 @@ export function Score({ context, draft, plan, size, onNeed }: ScoreProps) {
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
   );
   const needs = context.needs.performance.slice(0, mostActions);
+  const margins = useMemo(() => marginsOf(context, draft), [context, draft]);
   const drop = ({ active, over }: DragEndEvent) => {
     if (over && active.id !== over.id) edit((d) => moveGroup(d, Number(active.id), Number(over.id)));
   };
@@ -95,7 +97,7 @@ export function Score({ context, draft, plan, size, onNeed }: ScoreProps) {
               </span>
             )}
           </p>
-          <Balance margins={marginsOf(context, draft)} />
+          <Balance margins={margins} />
           <div className="mt-1">
             <Checks checks={plan.checks.filter((c) => c.status !== 'ok' || !shownAsBalance(c.id))} />
           </div>

@@ -3,12 +3,20 @@ import { setImportance } from '@tropaeum/core/sport/edit';
 import type { Importance, SportProfile } from '@tropaeum/core/sport/profile';
 import { sportById } from '@tropaeum/core/sport/sports';
 import { useEffect } from 'react';
-import { type ClubSport, changeSport, clubSportsNow, sameSport, sportIn, useClubSports } from '../demands/club-sports';
+import {
+  type ClubSport,
+  changeSport,
+  clubSportsNow,
+  isShipped,
+  sameSport,
+  sportIn,
+  useClubSports,
+} from '../demands/club-sports';
 import { useSession, withProfile } from './store';
 
 /** The profile as a brief carries it: none where it is the shipped one. */
 const carried = (profile: SportProfile | undefined): SportProfile | undefined =>
-  profile && sameSport(profile, sportById(profile.id)) ? undefined : profile;
+  profile && isShipped(profile) ? undefined : profile;
 
 const profileOf = ({ sport }: Brief): SportProfile | undefined => sport.profile ?? sportById(sport.id);
 
