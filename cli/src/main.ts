@@ -63,11 +63,11 @@ function feasibleCommand(file: string | undefined): void {
   print({
     feasible: all
       .filter((f) => f.reasons.length === 0)
-      .map(({ variant, loads, band }) => ({
+      .map(({ variant, loads, bands }) => ({
         variant: variant.id,
         name: variant.name,
         loads,
-        ...(band ? { band } : {}),
+        ...(bands.length ? { bands: bands.map((b) => b.with) } : {}),
       })),
     infeasible: all
       .filter((f) => f.reasons.length > 0)

@@ -1,5 +1,6 @@
 import type { AthleteSize } from '../body/segments';
 import type { Level, Region } from '../exercise/vocabulary';
+import type { Showing, TestResult } from './showing';
 
 export interface Restriction {
   region: Region;
@@ -48,6 +49,10 @@ export interface Athlete extends AthleteSize {
   restrictions?: readonly Restriction[];
   readiness?: Readiness;
   tests?: readonly RepetitionTest[];
+  /** Results of the tests done at home. */
+  battery?: readonly TestResult[];
+  /** What was logged: the sets of past sessions, one entry an exercise, side and day. */
+  shown?: readonly Showing[];
   history?: readonly PastInjury[];
 }
 

@@ -1,4 +1,4 @@
-import { type BandLevel, bandForceN, tautStretch } from './band';
+import { type Band, bandForceN, curveOf, tautStretch } from './band';
 import { type Pull, type PullPlace, pulledPoint, pulledSides } from './outside';
 import type { PlacedBody } from './placing';
 import type { LimbSide } from './pose';
@@ -48,20 +48,31 @@ export function placedLines({ skeleton, body }: PlacedBody, line: Line): PlacedL
 const lengthOf = ({ from, to }: PlacedLine) => Math.hypot(to.x - from.x, to.y - from.y);
 
 /**
- * The pulls of a line in every keyframe, N. A band is just taut where it is shortest (`tautStretch`) and follows its curve from there;
- * what two hands hold is shared between them.
+ * How far a band is stretched in every keyframe, length over resting length, for each limb it is fixed to. One stands so that it is just taut
+ * where it is shortest (`tautStretch`); a band of known length stretches from there by the way it is drawn out, one of unknown length is taken
+ * to be as long as fits.
  */
-export function linePulls(frames: readonly PlacedBody[], line: Line, level: BandLevel): Pull[][] {
+export function lineStretches(frames: readonly PlacedBody[], line: Line, band: Band): number[][] {
+  const lengths = frames.map((frame) => placedLines(frame, line).map(lengthOf));
+  const shortest = Math.min(...lengths.flat());
+  const restM = curveOf(band).restM ?? Math.max(shortest / tautStretch, 0.05);
+  const tautM = curveOf(band).restM === undefined ? shortest : tautStretch * restM;
+  return lengths.map((ofFrame) => ofFrame.map((length) => (tautM + length - shortest) / restM));
+}
+
+/** The pulls of a line in every keyframe, N, a band along its curve; what two hands hold is shared between them. */
+export function linePulls(frames: readonly PlacedBody[], line: Line, band: Band): Pull[][] {
   const placed = frames.map((frame) => placedLines(frame, line));
-  const shortest = Math.min(...placed.flat().map(lengthOf));
-  const restM = Math.max(shortest / tautStretch, 0.05);
+  const stretches = line.resist === undefined ? lineStretches(frames, line, band) : [];
   return placed.map((lines, i) =>
-    lines.flatMap((l): Pull[] => {
+    lines.flatMap((l, k): Pull[] => {
       const length = lengthOf(l) || 1e-9;
       const share = line.to === 'other' ? 1 : 1 / lines.length;
       const massKg = (frames[i] as PlacedBody).body.massKg;
       const force =
-        line.resist === undefined ? bandForceN(level, length / restM) * share : line.resist * massKg * GRAVITY * share;
+        line.resist === undefined
+          ? bandForceN(band, stretches[i]?.[k] as number) * share
+          : line.resist * massKg * GRAVITY * share;
       const forceN = { x: (force * (l.to.x - l.from.x)) / length, y: (force * (l.to.y - l.from.y)) / length };
       const pull = { at: l.at, side: l.side, forceN };
       return l.back ? [pull, { ...l.back, forceN: { x: -forceN.x, y: -forceN.y } }] : [pull];

@@ -1,37 +1,46 @@
 import type { Athlete } from '../athlete/athlete';
 import { type ScaledBody, scaledBody } from '../body/segments';
-import { variantById } from '../exercise/library';
+import type { Loading } from '../exercise/moments';
+import { bodyKey } from '../exercise/placed';
 import type { Variant } from '../exercise/variant';
-import { type RelativeLoad, relativeLoads } from './relative-load';
-import { epleyShare } from './strength';
+import { Capacity, type Effort, type Interval } from './capacity';
+import { shownBy } from './evidence';
 
-/** The joint action that gives out first and the share of its most that it is asked for. */
-export type Effort = RelativeLoad;
-
-function hardest(variant: Variant, athlete: Athlete, day: string, loadKg: number, body: ScaledBody): Effort {
-  const [first] = relativeLoads(variant, athlete, day, { loadKg }, body);
-  if (!first) throw new RangeError(`variant "${variant.id}" names no joint action`);
-  return first;
-}
+const kept = new WeakMap<Athlete, Map<string, Capacity>>();
 
 /**
- * How hard a variant is for this athlete with a load: its limiting joint by moment against the most that joint can do.
- * A repetition test of a variant that is limited by the same joint replaces the guess by what it showed (Epley 1985).
+ * What an athlete can do on a day, from all tests and logged sets up to it; kept, since composing asks again and again.
+ *
+ * @example capacityOf(athlete, '2026-12-09').toFailure(pushUp).mid
  */
+export function capacityOf(athlete: Athlete, day: string, body: ScaledBody = scaledBody(athlete)): Capacity {
+  const known = kept.get(athlete) ?? new Map<string, Capacity>();
+  kept.set(athlete, known);
+  const key = `${day}|${bodyKey(body)}`;
+  const capacity = known.get(key) ?? learnt(athlete, day, body);
+  known.set(key, capacity);
+  return capacity;
+}
+
+function learnt(athlete: Athlete, day: string, body: ScaledBody): Capacity {
+  const { showings, jumps } = shownBy(athlete, day);
+  return new Capacity(athlete, day, showings, jumps, body);
+}
+
+/** Nothing loads what the model sees no load on. */
+const none: Interval = { low: 0, mid: 0, high: 0 };
+
+/** How hard a variant is for this athlete with a load: its limiting joint action by moment against the most that joint can do. */
 export function effortOf(
   variant: Variant,
   athlete: Athlete,
   day: string,
-  loadKg: number,
-  body = scaledBody(athlete),
+  loading: Loading = {},
+  body: ScaledBody = scaledBody(athlete),
 ): Effort {
-  const effort = hardest(variant, athlete, day, loadKg, body);
-  for (const test of athlete.tests ?? []) {
-    const tested = variantById(test.variant);
-    if (!tested) continue;
-    const guess = hardest(tested, athlete, day, 0, body);
-    if (guess.moment === effort.moment)
-      return { ...effort, share: (effort.share * epleyShare(test.maxReps)) / guess.share };
-  }
-  return effort;
+  const effort = capacityOf(athlete, day, body).effort(variant, loading);
+  if (effort) return effort;
+  const [action] = variant.jointActions;
+  if (!action) throw new RangeError(`variant "${variant.id}" names no joint action`);
+  return { action, moment: 'trunk', momentNm: 0, share: 0, between: none };
 }

@@ -22,16 +22,6 @@ const upperBody = new Set<MomentName>(['shoulder', 'shoulder-turn', 'elbow', 'wr
 
 const ageFactor = (age: number) => (age < 14 ? 0.7 : age < 17 ? 0.85 : age < 50 ? 1 : 0.85);
 
-/** Epley 1985: share of the most one can do once, from repetitions to failure. @example epleyShare(10) // 0.75 */
-export function epleyShare(repetitions: number): number {
-  return 1 / (1 + repetitions / 30);
-}
-
-/** Epley 1985 turned round: repetitions to failure at a share of the most. @example epleyRepetitions(0.75) // 10 */
-export function epleyRepetitions(share: number): number {
-  return share >= 1 ? 0 : 30 * (1 / share - 1);
-}
-
 /** Starting guess of the most moment in a joint action, N m, one limb. */
 export function guessedMoment(athlete: Athlete, action: JointAction, day: string): number {
   const joint = momentOf(action);

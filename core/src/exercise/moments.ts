@@ -1,4 +1,4 @@
-import type { BandLevel } from '../body/band';
+import type { Band } from '../body/band';
 import { linePulls } from '../body/line';
 import { placedBetween } from '../body/motion';
 import type { ScaledBody } from '../body/segments';
@@ -7,10 +7,10 @@ import { bodyKey, placedVariant } from './placed';
 import type { Variant } from './variant';
 import type { JointAction, Motion } from './vocabulary';
 
-/** What loads a variant beside the body: a mass in its place, a band of some strength. */
+/** What loads a variant beside the body: a mass in its place, a band as far as it is known. */
 export interface Loading {
   loadKg?: number;
-  band?: BandLevel;
+  band?: Band;
 }
 
 /** What a moment is called in a sentence: "hardest on the ...". */
@@ -68,7 +68,7 @@ const kept = new WeakMap<Variant, Map<string, Moments>>();
 export function peakMoments(variant: Variant, body: ScaledBody, loading: Loading = {}): Moments {
   const known = kept.get(variant) ?? new Map<string, Moments>();
   kept.set(variant, known);
-  const key = `${bodyKey(body)}|${loading.loadKg ?? 0}|${loading.band ?? ''}`;
+  const key = `${bodyKey(body)}|${loading.loadKg ?? 0}|${typeof loading.band === 'object' ? JSON.stringify(loading.band) : (loading.band ?? '')}`;
   const moments = known.get(key) ?? largestMoments(variant, body, loading);
   known.set(key, moments);
   return moments;

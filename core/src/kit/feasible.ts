@@ -1,17 +1,26 @@
 import { type Athlete, ageOn, restrictionsOn } from '../athlete/athlete';
+import type { BandCurve } from '../body/band';
 import { type SpaceNeeded, spaceNeeded } from '../body/footprint';
 import { type ScaledBody, scaledBody } from '../body/segments';
 import { handWeights } from '../exercise/library/kit-groups';
 import { placedVariant } from '../exercise/placed';
 import type { Variant } from '../exercise/variant';
 import { type KitKind, levels, type Pattern, type Region } from '../exercise/vocabulary';
-import { type Kit, type LoadOption, loadOptions } from './kit';
+import { describeItem } from './in-words';
+import type { Kit } from './kit';
+import { bandCurve, type LoadOption, loadOptions } from './loads';
 
 export interface Circumstances {
   athlete: Athlete;
   kit: Kit;
   /** ISO date of the session. */
   date: string;
+}
+
+/** A band that can be used: what it is called on the sheet, and its curve where it was measured. */
+export interface BandOption {
+  with: string;
+  measured?: BandCurve;
 }
 
 export interface Feasibility {
@@ -22,8 +31,8 @@ export interface Feasibility {
   restricted: boolean;
   /** Loads to choose from, lightest first; empty for bodyweight and band work. */
   loads: LoadOption[];
-  /** The band to use, in words. */
-  band?: string;
+  /** Bands to choose from, with the curve of those that were measured. */
+  bands: BandOption[];
 }
 
 /** Smallest space left round the body, metres; common practice, no source. */
@@ -41,7 +50,6 @@ export function feasibility(
   const { kit, athlete, date } = circumstances;
   const restricted = restrictionReasons(variant, athlete, date);
   const loads = weightLoads(variant, kit, ageOn(athlete.born, date));
-  const band = variant.load?.source === 'band' ? bandName(variant, kit) : undefined;
   return {
     variant,
     reasons: [
@@ -52,7 +60,7 @@ export function feasibility(
     ],
     restricted: restricted.length > 0,
     loads,
-    ...(band ? { band } : {}),
+    bands: bandOptions(variant, kit),
   };
 }
 
@@ -86,10 +94,15 @@ function weightLoads({ load, needs }: Variant, kit: Kit, age: number): LoadOptio
   return loadOptions(kit.items, kinds, load.hands, most);
 }
 
-function bandName(variant: Variant, kit: Kit): string | undefined {
-  const kinds = variant.needs.kit[0] ?? [];
-  const item = kit.items.find((i) => kinds.includes(i.kind));
-  return item && `${item.kind.replaceAll('-', ' ')}${item.level ? ` ${item.level}` : ''}`;
+function bandOptions({ load, needs }: Variant, kit: Kit): BandOption[] {
+  if (load?.source !== 'band') return [];
+  const kinds = needs.kit[0] ?? [];
+  return kit.items
+    .filter((item) => kinds.includes(item.kind))
+    .map((item) => {
+      const measured = item.measured && bandCurve(item);
+      return { with: describeItem(item), ...(measured ? { measured } : {}) };
+    });
 }
 
 const asWords = (kinds: readonly string[]) => kinds.map((k) => k.replaceAll('-', ' ')).join(' or ');

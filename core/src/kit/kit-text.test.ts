@@ -1,8 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { kitKinds } from '../exercise/vocabulary';
-import { type KitItem, loadOptions, massRangeOf } from './kit';
+import type { KitItem } from './kit';
 import { readKit } from './kit-text';
+import { loadOptions } from './loads';
+import { massRangeOf } from './mass';
 
 describe('a whole kit typed at once', () => {
   it.each<[string, KitItem[]]>([

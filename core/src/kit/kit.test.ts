@@ -4,8 +4,11 @@ import { plainBrief } from '../../test/briefs';
 import { library, variantById } from '../exercise/library';
 import { kitKinds } from '../exercise/vocabulary';
 import { feasibility } from './feasible';
-import { describeItem, type Kit, type KitItem, loadOptions, massOf } from './kit';
+import { describeItem } from './in-words';
+import type { Kit, KitItem } from './kit';
 import { KitLineError, parseKitLine } from './kit-line';
+import { loadOptions } from './loads';
+import { massOf } from './mass';
 
 const brief = plainBrief();
 const circumstances = (kit: Partial<Kit> = {}, athlete = brief.athlete) => ({

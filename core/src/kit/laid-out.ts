@@ -1,6 +1,7 @@
 import type { Variant } from '../exercise/variant';
 import type { Anchor } from '../exercise/vocabulary';
-import { describeItem, isMadeOf, type Kit } from './kit';
+import { describeItem, isMadeOf } from './in-words';
+import type { Kit } from './kit';
 
 const anchorWords: Record<Anchor, string> = {
   'door-low': 'door anchor at the ankle',

@@ -1,6 +1,7 @@
 import type { Variant } from '../exercise/variant';
 import type { Anchor, KitKind } from '../exercise/vocabulary';
-import { isMadeOf, type Kit } from './kit';
+import { isMadeOf } from './in-words';
+import type { Kit } from './kit';
 
 /** What can stand in for a thing at home: on what condition, and what has to be minded. */
 export interface Replacement {

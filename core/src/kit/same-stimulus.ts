@@ -4,7 +4,7 @@ import { typicalMoment } from '../body/typical-strength';
 import { type Loading, peakMoments } from '../exercise/moments';
 import type { Variant } from '../exercise/variant';
 import type { Feasibility } from './feasible';
-import type { LoadOption } from './kit';
+import type { LoadOption } from './loads';
 
 /** Another way to give the same stimulus. */
 export interface Likeness {

@@ -7,7 +7,8 @@ import type { Brief } from './brief';
 import { alone, type Column, columnOf, compatible, groupSeconds, paired, switchSeconds } from './column';
 import type { Context } from './context';
 import type { Group } from './draft';
-import { prescribe, volumeCeiling } from './prescription';
+import { isNewTo } from './familiar';
+import { prescribe, stepFor, volumeCeiling } from './prescription';
 
 const pairedBlocks = new Set<BlockKind>(['strength', 'prevention', 'power']);
 /** Blocks that go round as one circuit when the coach works in circuits. */
@@ -21,9 +22,12 @@ function setChoices(block: BlockKind, variant: Variant, brief: Brief): number[] 
   const typed = brief.lock.doses?.[variant.id];
   if (typed || !mainBlocks.has(block)) return [variant.dose.sets];
   if (brief.houseRules.format === 'circuits' && circuitBlocks.has(block)) return [circuitRounds(brief)];
-  if (brief.season.phase === 'taper' || brief.season.phase === 'return' || brief.athlete.level === 'new') return [1, 2];
-  return brief.minutes >= 45 ? [2, 3, 4] : [2, 3];
+  const { sets } = stepFor(brief);
+  return isNewTo(variant, brief) ? sets.filter((s) => s <= newMovementSets) : [...sets];
 }
+
+/** A movement that is new to somebody is done in no more sets; common practice, no source. */
+const newMovementSets = 2;
 
 /** Rounds of a circuit: two in a short session, three otherwise. */
 export function circuitRounds(brief: Brief): number {
@@ -60,7 +64,7 @@ export function tooEasy(variant: Variant, { brief, feasible, body }: Context): b
   const { aim, athlete, season, date } = brief;
   if (athlete.level === 'new' || season.phase === 'return' || aim === 'return' || aim === 'learn') return false;
   if (variant.load?.required || variant.line) return false;
-  const share = (v: Variant, kg: number) => effortOf(v, athlete, date, kg, body).share;
+  const share = (v: Variant, kg: number) => effortOf(v, athlete, date, { loadKg: kg }, body).share;
   const own = share(variant, 0);
   if (own >= easyBelow) return false;
   for (let id = variant.harder; id; ) {

@@ -3,6 +3,7 @@ import { amountOf, type Dose } from '../dose/dose';
 import { itemSeconds, setSeconds } from '../dose/time';
 import type { Variant } from '../exercise/variant';
 import type { Pattern, Region } from '../exercise/vocabulary';
+import { loadingOf } from '../kit/loads';
 import type { Context } from './context';
 import { preparation, stimulus } from './demands';
 import { type Choice, type Group, roundsOf } from './draft';
@@ -48,10 +49,8 @@ export function columnOf(context: Context, group: Group): Column {
   });
   const parts = group.choices.map((choice, i) => {
     const variant = variants[i] as Variant;
-    const effort =
-      choice.load && choice.load.kg === undefined
-        ? undefined
-        : effortOf(variant, context.brief.athlete, context.brief.date, choice.load?.kg ?? 0, context.body).share;
+    const loading = loadingOf(choice.load, context.brief.kit);
+    const effort = loading && effortOf(variant, context.brief.athlete, context.brief.date, loading, context.body).share;
     const perSet = stimulus(group.block, effort, variant.speed === 'fast');
     return {
       gives: context.gives(variant).map((given) => choice.dose.sets * perSet * given),

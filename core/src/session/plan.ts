@@ -5,6 +5,7 @@ import { zoneOf } from '../dose/zone';
 import type { Variant } from '../exercise/variant';
 import { mainBlocks } from '../exercise/vocabulary';
 import { thingsOf } from '../kit/laid-out';
+import { loadingOf } from '../kit/loads';
 import { cautionOfLoad } from '../kit/replacements';
 import { type Check, checksOf } from './checks';
 import { type Column, columnOf, contactsOf } from './column';
@@ -178,8 +179,8 @@ function itemOf(
   const { brief, body, catalogue } = context;
   const { dose, load } = choice;
   const drawnAs = catalogue.drawnAs(variant.id);
-  const known = mainBlocks.has(column.group.block) && !(load && load.kg === undefined);
-  const effort = known ? effortOf(variant, brief.athlete, brief.date, load?.kg ?? 0, body) : undefined;
+  const loading = mainBlocks.has(column.group.block) ? loadingOf(load, brief.kit) : undefined;
+  const effort = loading && effortOf(variant, brief.athlete, brief.date, loading, body);
   const shares = givenShares(context, column, variant, totals);
   const ofColumn = (performance: boolean) => shares.filter(({ demand }) => (demand.kind === 'action') === performance);
   const intensity = {

@@ -96,13 +96,19 @@ describe('load', () => {
 });
 
 describe('light loads follow the house rule', () => {
-  const light = (rule: HouseRules['lightLoads'], level: Level = 'advanced') =>
-    prescribed('bent-row', { items: dumbbells(5), level, rules: { lightLoads: rule }, massKg: 85 });
+  const light = (rule: HouseRules['lightLoads'], level: Level = 'advanced', id = 'hinge-lift') =>
+    prescribed(id, { items: dumbbells(5), level, rules: { lightLoads: rule }, massKg: 85 });
 
   it('fast: few and as fast as possible, called what it is', () => {
     const fast = light('fast');
     expect(fast?.choice.dose.tempo?.rising).toBe('X');
     expect(amountOf(fast?.choice.dose.work ?? { kind: 'reps', reps: 99 })).toBeLessThanOrEqual(8);
+  });
+
+  it('fast: rows are done for twelve and more all the same', () => {
+    const row = light('fast', 'advanced', 'bent-row');
+    expect(row?.choice.dose.tempo?.rising).not.toBe('X');
+    expect(amountOf(row?.choice.dose.work ?? { kind: 'reps', reps: 0 })).toBeGreaterThanOrEqual(12);
   });
 
   it('reps: many', () => {

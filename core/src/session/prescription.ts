@@ -1,16 +1,19 @@
 import { ageOn } from '../athlete/athlete';
 import type { ScaledBody } from '../body/segments';
-import { type Effort, effortOf } from '../capacity/effort';
-import { epleyRepetitions } from '../capacity/strength';
+import type { Effort, Interval } from '../capacity/capacity';
+import { capacityOf, effortOf } from '../capacity/effort';
 import type { Dose } from '../dose/dose';
 import { parseDose, parseTempo } from '../dose/notation';
-import { type Zone, zoneOf } from '../dose/zone';
+import { type Standing, type Step, stepOf } from '../dose/step';
+import { type Zone, zoneOf, zones } from '../dose/zone';
+import type { Loading } from '../exercise/moments';
 import type { Variant } from '../exercise/variant';
-import type { BlockKind, Level } from '../exercise/vocabulary';
+import type { BlockKind, Level, Pattern } from '../exercise/vocabulary';
 import type { Feasibility } from '../kit/feasible';
-import type { LoadOption } from '../kit/kit';
+import { type LoadOption, loadingOf } from '../kit/loads';
 import type { Brief } from './brief';
 import type { Choice } from './draft';
+import { isNewTo } from './familiar';
 
 /** A variant dosed for one athlete on one day. */
 export interface Prescription {
@@ -18,22 +21,46 @@ export interface Prescription {
   effort?: Effort;
   zone?: Zone;
   /** Repetitions to failure at this load, where they can be estimated. */
-  repetitionsToFailure?: number;
+  repetitionsToFailure?: Interval;
 }
 
 const measuredBlocks = new Set<BlockKind>(['strength', 'power', 'prevention', 'trunk']);
-
 /** Highest share of the most that is prescribed unsupervised, by level; common practice, no source. */
 const shareCeiling: Record<Level, number> = { new: 0.67, beginner: 0.75, intermediate: 0.87, advanced: 0.92 };
+/** A movement that is new to somebody, light and slow first, whoever it is; common practice, no source. */
+const newMovement = { ceiling: 0.67, moreReserve: 1 } as const;
 /** Fast work stays light enough to be fast. */
 const fastCeiling = 0.6;
 /** Above this many repetitions a load is light, and the house rule says what to do with it. */
 const lightFrom = 15;
+/** Rows and other pulls with a light weight are done for many repetitions, not fast: speed would come from the back; common practice, no source. */
+const lightPulls: ReadonlySet<Pattern> = new Set(['horizontal-pull', 'vertical-pull', 'scapular']);
+const lightPullFewest = 12;
 const fewestRepetitions = 4;
+/** Repetitions are counted no further than this. */
+const mostCounted = 60;
 /** A reserve beyond this is not worth writing down. */
 const countedReserve = 5;
+/** Bands whose force is not known stop with so many left. */
+const bandReserve = 2;
 /** Unless strength is the aim, a load should allow some eight repetitions with two in reserve (Epley 1985). */
 export const volumeCeiling = 0.76;
+
+/** Who is new or very young stays at eight repetitions and more. */
+const isCareful = ({ athlete, date }: Brief) => athlete.level === 'new' || ageOn(athlete.born, date) < 14;
+
+/** What the phase, its week, level and age allow today. */
+export function stepFor(brief: Brief): Step {
+  const { athlete, season, date, minutes } = brief;
+  const standing: Standing = {
+    phase: brief.aim === 'return' ? 'return' : season.phase,
+    week: Math.max(1, season.week ?? 2),
+    level: athlete.level,
+    age: ageOn(athlete.born, date),
+    minutes,
+  };
+  return stepOf(standing);
+}
 
 function chooseLoad(
   variant: Variant,
@@ -48,21 +75,36 @@ function chooseLoad(
   return 'body';
 }
 
-/** Repetitions and tempo for a set at a share of the most. */
-function repetitionDose(base: Dose, toFailure: number, variant: Variant, block: BlockKind, brief: Brief): Dose {
-  const reserve = base.reserve ?? 2;
+/** Repetitions, reserve, tempo and rest of a set so far from the most. */
+function repetitionDose(
+  base: Dose,
+  effort: Effort,
+  toFailure: number,
+  reserve: number,
+  variant: Variant,
+  block: BlockKind,
+  brief: Brief,
+): Dose {
   const possible = Math.floor(toFailure) - reserve;
   const written = base.work.kind === 'reps' ? base.work.reps : 0;
-  const careful = brief.athlete.level === 'new' || ageOn(brief.athlete.born, brief.date) < 14;
+  const careful = isCareful(brief);
+  const zone = zones[zoneOf(effort.share, false)];
+  if (zone === zones.strength && !careful) {
+    const reps = Math.max(1, Math.min(possible, zone.repetitions[1]));
+    const restSeconds = Math.max(base.restSeconds, zone.restSeconds[0]);
+    return { ...base, work: { kind: 'reps', reps }, reserve: Math.floor(toFailure) - reps, restSeconds };
+  }
   if (possible <= lightFrom) {
     const most = brief.aim === 'strength' && !careful ? 8 : 12;
     const reps = Math.max(fewestRepetitions, Math.min(possible, careful ? Math.max(most, 10) : most));
-    return { ...base, work: { kind: 'reps', reps }, reserve };
+    const left = Math.min(reserve, Math.max(0, Math.floor(toFailure) - reps));
+    return { ...base, work: { kind: 'reps', reps }, reserve: reps < possible ? reserve : left };
   }
   const light = (reps: number, tempo?: string) => lightDose(base, reps, toFailure, tempo);
   if (careful || variant.speed === 'slow' || block !== 'strength') return light(Math.min(written, possible));
   switch (brief.houseRules.lightLoads) {
     case 'fast':
+      if (lightPulls.has(variant.pattern)) return light(Math.min(possible, Math.max(written, lightPullFewest)));
       return light(Math.min(8, written), '2-0-X');
     case 'slow':
       return light(Math.min(Math.max(written, 8), 12), '4-1-2');
@@ -96,6 +138,19 @@ function byTime(dose: Dose): Dose {
   return { ...rest, work: { kind: 'work', seconds: dose.perSide ? 25 : 40 } };
 }
 
+/** The band to take: the strongest measured one within the ceiling, else the first there is, of unknown force. */
+function chooseBand(
+  { bands }: Feasibility,
+  ceiling: number,
+  effortWith: (loading: Loading) => Effort,
+): { with: string; effort?: Effort } {
+  const measured = bands
+    .flatMap(({ with: name, measured: band }) => (band ? [{ with: name, effort: effortWith({ band }) }] : []))
+    .filter(({ effort }) => effort.share <= ceiling)
+    .sort((a, b) => b.effort.share - a.effort.share);
+  return measured[0] ?? { with: bands.find((b) => !b.measured)?.with ?? bands[0]?.with ?? 'band' };
+}
+
 /**
  * Doses a feasible variant for a block: load, repetitions, reserve, tempo. Undefined when it is too heavy or too hard today.
  * A dose that the coach has typed is kept as it is.
@@ -107,7 +162,7 @@ export function prescribe(
   brief: Brief,
   body: ScaledBody,
 ): Prescription | undefined {
-  const { variant, loads, band } = feasible;
+  const { variant, loads } = feasible;
   const typed = brief.lock.doses?.[variant.id];
   const fast = variant.speed === 'fast';
   const base: Dose = { ...variant.dose, sets };
@@ -118,23 +173,39 @@ export function prescribe(
     ...(load ? { load } : {}),
     pinned,
   });
-
-  if (variant.load?.source === 'band') return { choice: finish(base, { with: band ?? 'band' }) };
-  const effortAt = (kg: number) => effortOf(variant, brief.athlete, brief.date, kg, body);
+  const effortWith = (loading: Loading) => effortOf(variant, brief.athlete, brief.date, loading, body);
+  const isNew = isNewTo(variant, brief);
   const strict = brief.aim === 'strength' ? 1 : volumeCeiling;
-  const ceiling = fast ? fastCeiling : Math.min(strict, shareCeiling[brief.athlete.level]);
-  const option = chooseLoad(variant, loads, ceiling, effortAt);
-  if (option === undefined) return undefined;
-  const load = option === 'body' ? undefined : { kg: option.kg, with: option.with };
-  if (!measuredBlocks.has(block)) return { choice: finish(base, load) };
+  const usual = Math.min(strict, shareCeiling[brief.athlete.level], isNew ? newMovement.ceiling : 1);
+  const ceiling = fast ? fastCeiling : usual;
 
-  const effort = effortAt(load?.kg ?? 0);
+  let load: Choice['load'];
+  let effort: Effort;
+  if (variant.load?.source === 'band') {
+    const band = chooseBand(feasible, ceiling, effortWith);
+    load = { with: band.with };
+    const byReserve = fast || base.work.kind !== 'reps' ? base : { ...base, reserve: base.reserve ?? bandReserve };
+    if (!band.effort) return { choice: finish(byReserve, load) };
+    effort = band.effort;
+  } else {
+    const option = chooseLoad(variant, loads, ceiling, (loadKg) => effortWith({ loadKg }));
+    if (option === undefined) return undefined;
+    load = option === 'body' ? undefined : { kg: option.kg, with: option.with };
+    effort = effortWith(load ? { loadKg: load.kg as number } : {});
+  }
+  if (!measuredBlocks.has(block)) return { choice: finish(base, load) };
   const zone = zoneOf(effort.share, fast);
   if (base.work.kind !== 'reps' || fast) return { choice: finish(base, load), effort, zone };
   if (isLowering(variant) && effort.share > strict) return { choice: finish(withoutReserve(base), load), effort, zone };
-  const toFailure = Math.min(60, epleyRepetitions(effort.share));
+
+  const repetitionsToFailure = capacityOf(brief.athlete, brief.date, body).toFailure(
+    variant,
+    loadingOf(load, brief.kit) ?? {},
+  );
+  const toFailure = Math.min(mostCounted, repetitionsToFailure?.mid ?? mostCounted);
   if (toFailure < fewestRepetitions && !pinned) return undefined;
-  const dosed = repetitionDose(base, toFailure, variant, block, brief);
+  const reserve = Math.max(base.reserve ?? 2, stepFor(brief).reserve) + (isNew ? newMovement.moreReserve : 0);
+  const dosed = repetitionDose(base, effort, toFailure, reserve, variant, block, brief);
   const dose = brief.houseRules.doseBy === 'time' && block !== 'power' ? byTime(dosed) : dosed;
-  return { choice: finish(dose, load), effort, zone, repetitionsToFailure: toFailure };
+  return { choice: finish(dose, load), effort, zone, ...(repetitionsToFailure ? { repetitionsToFailure } : {}) };
 }

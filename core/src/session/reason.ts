@@ -1,7 +1,8 @@
-import { type Effort, effortOf } from '../capacity/effort';
-import { epleyRepetitions } from '../capacity/strength';
+import type { Effort, Interval } from '../capacity/capacity';
+import { capacityOf, effortOf } from '../capacity/effort';
 import { momentWords } from '../exercise/moments';
 import type { Variant } from '../exercise/variant';
+import { loadingOf } from '../kit/loads';
 import type { Context } from './context';
 import { type Demand, likeness } from './demands';
 import type { Choice, Group } from './draft';
@@ -23,14 +24,24 @@ function foremost(
   return ranked[0];
 }
 
-function effortWords(effort: Effort, choice: Choice, repsToFailure: number): string {
+/** Under this share of the most a load trains no maximal strength, and the reason says so. */
+const tooLight = 0.6;
+
+function lightWords({ tempo }: Choice['dose']): string {
+  if (tempo?.rising === 'X') return 'move it fast';
+  if (tempo && tempo.lowering >= 3) return 'lower it slowly';
+  return 'make it many';
+}
+
+function effortWords(effort: Effort, group: Group, { dose }: Choice, toFailure: Interval | undefined): string {
   const { momentNm, share } = effort;
   const moment = `${momentWords[effort.moment]} ${momentNm.toFixed(0)} N m, about ${percent(share)} of the most`;
-  const light = choice.dose.tempo?.rising === 'X' && share < 0.6;
-  if (light) return `${moment}: too light for maximal strength, so move it fast`;
+  const repeated = dose.work.kind === 'reps';
+  if (repeated && share < tooLight && (group.block === 'strength' || dose.tempo?.rising === 'X'))
+    return `${moment}: too light for maximal strength, so ${lightWords(dose)}`;
   if (share >= 0.97) return `${moment}: at the limit, lower slowly and use the hands to come back`;
-  if (choice.dose.work.kind === 'reps' && repsToFailure < 60)
-    return `${moment}, some ${Math.round(repsToFailure)} repetitions in all`;
+  if (repeated && toFailure && toFailure.mid < 60)
+    return `${moment}, ${Math.round(toFailure.low)} to ${Math.round(toFailure.high)} repetitions in all`;
   return moment;
 }
 
@@ -75,7 +86,10 @@ export function reasonFor(context: Context, group: Group, variant: Variant, choi
     return choice.load && choice.load.kg === undefined
       ? `${aim}; band force unknown, so stop with ${choice.dose.reserve ?? 2} left.`
       : `${aim}.`;
-  return `${aim}; ${effortWords(effort, choice, epleyRepetitions(effort.share))}.`;
+  const { athlete, date, kit } = context.brief;
+  const loading = loadingOf(choice.load, kit) ?? {};
+  const toFailure = capacityOf(athlete, date, context.body).toFailure(variant, loading);
+  return `${aim}; ${effortWords(effort, group, choice, toFailure)}.`;
 }
 
 const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
@@ -83,7 +97,7 @@ const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** The terms behind a reason, for whoever wants to see the derivation. */
 export function derivation(context: Context, variant: Variant, loadKg: number) {
-  const effort = effortOf(variant, context.brief.athlete, context.brief.date, loadKg, context.body);
+  const effort = effortOf(variant, context.brief.athlete, context.brief.date, { loadKg }, context.body);
   const given = context.gives(variant);
   return {
     effort,

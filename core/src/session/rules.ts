@@ -1,5 +1,6 @@
 import { ageOn } from '../athlete/athlete';
-import { type Level, mainBlocks, type Pattern, type Plane } from '../exercise/vocabulary';
+import { contactRange } from '../dose/zone';
+import { mainBlocks, type Pattern, type Plane } from '../exercise/vocabulary';
 import type { Brief } from './brief';
 import { type Column, highRegions } from './column';
 
@@ -31,10 +32,8 @@ export const opposites: readonly {
 ];
 
 /** Jump contacts a session at the most: handbook of the National Strength and Conditioning Association (values from memory); new athletes and minors less, common practice. */
-const contactCap: Record<Level, number> = { new: 40, beginner: 100, intermediate: 120, advanced: 140 };
-
 export function mostContacts(brief: Brief): number {
-  const cap = contactCap[brief.athlete.level];
+  const cap = contactRange[brief.athlete.level][1];
   return ageOn(brief.athlete.born, brief.date) < 16 ? Math.min(cap, 80) : cap;
 }
 

@@ -5,7 +5,7 @@ import { printDose } from '@tropaeum/core/dose/notation';
 import { type Loading, momentsOverRange, staticsOf } from '@tropaeum/core/exercise/moments';
 import type { Variant } from '@tropaeum/core/exercise/variant';
 import { variantSpace } from '@tropaeum/core/kit/feasible';
-import type { LoadOption } from '@tropaeum/core/kit/kit';
+import type { LoadOption } from '@tropaeum/core/kit/loads';
 import { Pause, Play } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Figure } from '../ui/Figure';

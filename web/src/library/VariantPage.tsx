@@ -1,7 +1,7 @@
 import { relativeLoads } from '@tropaeum/core/capacity/relative-load';
 import type { Loading } from '@tropaeum/core/exercise/moments';
 import type { Variant } from '@tropaeum/core/exercise/variant';
-import { loadOptions } from '@tropaeum/core/kit/kit';
+import { loadOptions } from '@tropaeum/core/kit/loads';
 import type { Brief } from '@tropaeum/core/session/brief';
 import { ArrowLeft, Copy, ListPlus, Pencil } from 'lucide-react';
 import { useMemo, useState } from 'react';

@@ -2,7 +2,7 @@ import { scaledBody } from '@tropaeum/core/body/segments';
 import { catalogueOf } from '@tropaeum/core/exercise/catalogue';
 import type { Loading } from '@tropaeum/core/exercise/moments';
 import { type Feasibility, feasibility } from '@tropaeum/core/kit/feasible';
-import type { LoadOption } from '@tropaeum/core/kit/kit';
+import type { LoadOption } from '@tropaeum/core/kit/loads';
 import { sameStimulus } from '@tropaeum/core/kit/same-stimulus';
 import type { Brief } from '@tropaeum/core/session/brief';
 import { expose } from 'comlink';

@@ -1,6 +1,8 @@
 import { anchors } from '@tropaeum/core/exercise/vocabulary';
-import { describeItem, type KitItem, massRangeOf } from '@tropaeum/core/kit/kit';
+import { describeItem } from '@tropaeum/core/kit/in-words';
+import type { KitItem } from '@tropaeum/core/kit/kit';
 import { type KitFault, readKit } from '@tropaeum/core/kit/kit-text';
+import { massRangeOf } from '@tropaeum/core/kit/mass';
 import { useState } from 'react';
 import { words } from '../../ui/words';
 import { BuyFirst } from './BuyFirst';

@@ -1,0 +1,39 @@
+import type { BandCurve } from '../body/band';
+
+export const shownSides = ['left', 'right', 'both'] as const;
+export type ShownSide = (typeof shownSides)[number];
+
+/** What one set came to. */
+export interface ShownSet {
+  /** Repetitions, or seconds of a hold. */
+  amount: number;
+  /** How many more there could have been, as the athlete says; left out when nobody asked. */
+  reserve?: number;
+  /** Asked amount was not reached: near failure, though nobody counted what was left. */
+  cutShort?: boolean;
+}
+
+/** What an athlete has shown in one exercise on one day: a test, or the sets of a session. */
+export interface Showing {
+  /** ISO date. */
+  on: string;
+  variant: string;
+  side: ShownSide;
+  loadKg?: number;
+  band?: BandCurve;
+  counts: 'repetitions' | 'seconds';
+  sets: readonly ShownSet[];
+  /** A test goes on to failure; the sets of a session only show what was at least there, unless somebody says what was left. */
+  from: 'test' | 'session';
+}
+
+/** What came of one of the tests done at home. */
+export interface TestResult {
+  /** Id of the test in the battery. */
+  test: string;
+  value: number;
+  /** The side that did it, where each side does it. */
+  side?: 'left' | 'right';
+  /** ISO date. */
+  on: string;
+}

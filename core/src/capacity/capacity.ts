@@ -1,0 +1,274 @@
+import { type Athlete, daysBetween } from '../athlete/athlete';
+import type { Showing, ShownSide } from '../athlete/showing';
+import { type ScaledBody, scaledBody } from '../body/segments';
+import type { MomentName } from '../body/statics';
+import { variantById } from '../exercise/library';
+import { type Loading, momentOf, peakMoments } from '../exercise/moments';
+import type { Variant } from '../exercise/variant';
+import type { JointAction } from '../exercise/vocabulary';
+import { Belief, type Estimate, type Mix } from './belief';
+import { bestJumps, inOrder, type ShownJump } from './in-order';
+import { jumpAsked, jumpSd } from './jump';
+import { actionKey, bodyPart, dayForm, endurance, knack, ofAction, overall, rightOverLeft } from './parts';
+import { guessedMoment } from './strength';
+import { readingOf, repetitionsToFailure, secondsToFailure, type ToFailure } from './to-failure';
+
+/** A value with the bounds it lies within four times in five. */
+export interface Interval {
+  low: number;
+  mid: number;
+  high: number;
+}
+
+/** Four in five of a normal distribution lie within so many standard deviations. */
+const fourInFive = 1.2816;
+
+/** What one joint action is asked for, against what is believed of it. */
+interface Asked {
+  action: JointAction;
+  moment: MomentName;
+  momentNm: number;
+  /** Logarithm of the moment over the starting guess. */
+  over: number;
+}
+
+/** How hard a variant is for this athlete. */
+export interface Effort {
+  /** The joint action that gives out first. */
+  action: JointAction;
+  moment: MomentName;
+  /** Largest moment over the keyframes, N m, one limb. */
+  momentNm: number;
+  /** Share of this athlete's most; can exceed 1. */
+  share: number;
+  /** The same with its bounds. */
+  between: Interval;
+}
+
+/** What an athlete can do in one joint action, N m of one limb. */
+export interface ActionCapacity {
+  key: string;
+  action: JointAction;
+  moment: MomentName;
+  /** Where everybody like this starts, N m. */
+  guessNm: number;
+  mostNm: Interval;
+}
+
+/** Which part of what was learnt is used; all of it unless exercises are to be compared each on its own. */
+export type CarryOver = 'shared' | 'each-alone';
+
+/** The joint actions near the hardest give out, too: how steeply they are told apart. */
+const steepness = 12;
+
+/** Strength holds for three weeks without training and then falls about a percent a week (McMaster 2013; values from memory); never more than this in all. */
+const layOff = { freeDays: 21, perDay: 0.0015, most: 0.2 } as const;
+
+/**
+ * What one athlete can do, learnt from everything shown up to a day. Each set says, through the body model, how large a share of the most the limiting
+ * joint action was asked for; what is learnt there holds for whatever else loads it. Narrower with every showing, wider with every day since.
+ */
+export class Capacity {
+  private readonly belief = new Belief();
+  private today = '';
+  private lastTrained = '';
+  private readonly efforts = new Map<string, Effort | undefined>();
+  private readonly showingsOf = new Map<string, { times: number; last: string }>();
+
+  constructor(
+    private readonly athlete: Athlete,
+    day: string,
+    showings: readonly Showing[],
+    jumps: readonly ShownJump[] = [],
+    private readonly body: ScaledBody = scaledBody(athlete),
+    private readonly carryOver: CarryOver = 'shared',
+    private readonly variantOf: (id: string) => Variant | undefined = variantById,
+  ) {
+    const learnt = [
+      ...inOrder(showings, day).map((showing) => ({ on: showing.on, learn: () => this.learnSets(showing) })),
+      ...bestJumps(jumps, day).map((jump) => ({ on: jump.on, learn: () => this.learnJump(jump) })),
+    ].sort((a, b) => a.on.localeCompare(b.on));
+    for (const { on, learn } of learnt) {
+      this.turnTo(on);
+      learn();
+    }
+    this.turnTo(day);
+  }
+
+  private turnTo(day: string): void {
+    if (this.today === day) return;
+    if (this.today) {
+      this.belief.pass(daysBetween(this.today, day));
+      this.belief.renew(dayForm);
+    }
+    if (this.lastTrained) {
+      const lost = (on: string) =>
+        Math.min(layOff.most, layOff.perDay * Math.max(0, daysBetween(this.lastTrained, on) - layOff.freeDays));
+      const fallen = lost(day) - lost(this.today);
+      // How fast it goes differs by about half.
+      if (fallen > 0) this.belief.shift(overall, -fallen, fallen / 2);
+    }
+    this.today = day;
+  }
+
+  private asked(variant: Variant, loading: Loading): Asked[] {
+    const moments = peakMoments(variant, this.body, loading);
+    const byKey = new Map<string, Asked>();
+    for (const action of variant.jointActions) {
+      const moment = momentOf(action);
+      const momentNm = moments[moment];
+      if (momentNm <= 1e-6) continue;
+      const over = Math.log(momentNm / guessedMoment(this.athlete, action, this.today));
+      const known = byKey.get(actionKey(action));
+      if (!known || over > known.over) byKey.set(actionKey(action), { action, moment, momentNm, over });
+    }
+    return [...byKey.values()];
+  }
+
+  /** What is believed of one joint action against its guess. */
+  private actionMix(action: JointAction): Mix {
+    if (this.carryOver === 'each-alone') return [];
+    return [
+      [overall, 1],
+      [bodyPart(momentOf(action)), 1],
+      [ofAction(action), 1],
+    ];
+  }
+
+  /** How far under the most one works: a number known now, and the parts it hangs on. */
+  private under(variant: Variant, asked: readonly Asked[], side: ShownSide): { known: number; mix: Mix } {
+    const level = asked.map((a) => a.over - this.belief.estimate(this.actionMix(a.action)).mean);
+    const top = Math.max(...level);
+    const raw = level.map((l) => Math.exp(steepness * (l - top)));
+    const sum = raw.reduce((a, b) => a + b, 0);
+    const sided = variant.side === 'single' && side !== 'both' ? (side === 'right' ? 0.5 : -0.5) : 0;
+    const parts = new Map<string, [Mix[number][0], number]>();
+    const add = ([part, coefficient]: Mix[number], times: number) => {
+      const known = parts.get(part.name)?.[1] ?? 0;
+      parts.set(part.name, [part, known + coefficient * times]);
+    };
+    let known = 0;
+    asked.forEach((a, i) => {
+      const weight = (raw[i] as number) / sum;
+      known -= weight * a.over;
+      for (const entry of this.actionMix(a.action)) add(entry, weight);
+      if (sided && this.carryOver === 'shared') add([rightOverLeft(a.moment), sided], weight);
+    });
+    add([this.carryOver === 'shared' ? knack(variant.id) : alone(variant.id), 1], 1);
+    return { known, mix: [...parts.values()] };
+  }
+
+  private relation(variant: Variant, counts: Showing['counts'], asked: readonly Asked[]): ToFailure {
+    if (counts === 'repetitions') return repetitionsToFailure;
+    const hardest = this.hardest(asked);
+    return secondsToFailure(hardest ? hardest.moment : momentOf(variant.jointActions[0] as JointAction));
+  }
+
+  private hardest(asked: readonly Asked[]): Asked | undefined {
+    const level = (a: Asked) => a.over - this.belief.estimate(this.actionMix(a.action)).mean;
+    return asked.length ? asked.reduce((a, b) => (level(b) > level(a) ? b : a)) : undefined;
+  }
+
+  private learnSets({ variant: id, side, sets, from, counts, on, ...loading }: Showing): void {
+    if (from === 'session') this.lastTrained = on;
+    const variant = this.variantOf(id);
+    const asked = variant ? this.asked(variant, loading) : [];
+    // Fast work ends when speed goes, not when strength does.
+    if (!variant || asked.length === 0 || (variant.speed === 'fast' && from === 'session')) return;
+    const relation = this.relation(variant, counts, asked);
+    const reading = readingOf(sets, from === 'test', relation);
+    const { known, mix } = this.under(variant, asked, side);
+    const whole: Mix = [...mix, [dayForm, 1], [endurance, -reading.under]];
+    if (reading.exact) this.belief.observe(whole, reading.under - known, reading.variance);
+    else this.belief.observeAtLeast(whole, reading.under - known, reading.variance);
+    const before = this.showingsOf.get(id);
+    this.showingsOf.set(id, { times: (before?.times ?? 0) + 1, last: on });
+  }
+
+  private learnJump({ heightCm }: ShownJump): void {
+    const { variant, loading, speedShare } = jumpAsked(this.body, heightCm);
+    const asked = this.asked(variant, {}).map((a) => ({ ...a, over: a.over + Math.log(loading) }));
+    const { known, mix } = this.under(variant, asked, 'both');
+    this.belief.observe([...mix, [dayForm, 1]], -Math.log(speedShare) - known, jumpSd ** 2);
+  }
+
+  /**
+   * How hard a variant is with a load or band: its limiting joint action by moment against the most that is believed of it. Undefined where the
+   * body model sees no load on it.
+   */
+  effort(variant: Variant, loading: Loading = {}, side: ShownSide = 'both'): Effort | undefined {
+    const band = typeof loading.band === 'object' ? JSON.stringify(loading.band) : (loading.band ?? '');
+    const key = `${variant.id}|${loading.loadKg ?? 0}|${band}|${side}`;
+    if (this.efforts.has(key)) return this.efforts.get(key);
+    const found = this.workOutEffort(variant, loading, side);
+    this.efforts.set(key, found);
+    return found;
+  }
+
+  private workOutEffort(variant: Variant, loading: Loading, side: ShownSide): Effort | undefined {
+    const asked = this.asked(variant, loading);
+    const hardest = this.hardest(asked);
+    if (!hardest) return undefined;
+    const { mean, variance } = this.underFully(variant, asked, side);
+    const { action, moment, momentNm } = hardest;
+    return { action, moment, momentNm, share: Math.exp(-mean), between: between(-mean, variance, Math.exp) };
+  }
+
+  private underFully(variant: Variant, asked: readonly Asked[], side: ShownSide): Estimate & { mix: Mix } {
+    const { known, mix } = this.under(variant, asked, side);
+    const { mean, variance } = this.belief.estimate(mix);
+    return { mean: known + mean, variance, mix };
+  }
+
+  /**
+   * Repetitions, or seconds of a hold, to failure on one try today, with the bounds it will lie within four times in five. Undefined where the body
+   * model sees no load.
+   *
+   * @example new Capacity(athlete, '2026-12-09', []).toFailure(pushUp).mid // 17 or so, 8 to 31
+   */
+  toFailure(
+    variant: Variant,
+    loading: Loading = {},
+    counts: Showing['counts'] = 'repetitions',
+    side: ShownSide = 'both',
+  ): Interval | undefined {
+    const asked = this.asked(variant, loading);
+    if (asked.length === 0) return undefined;
+    const relation = this.relation(variant, counts, asked);
+    const { mean, variance, mix } = this.underFully(variant, asked, side);
+    const { mean: more, variance: moreVariance } = this.belief.estimate([[endurance, 1]]);
+    const under = mean / (1 + more);
+    const together = this.belief.together(mix, [[endurance, 1]]);
+    const spread = (variance + dayForm.sd ** 2 + under ** 2 * moreVariance - 2 * under * together) / (1 + more) ** 2;
+    const scatter = relation.scatter(relation.amount(under)) ** 2;
+    return between(under, Math.max(0, spread) + scatter, relation.amount);
+  }
+
+  /** The most in one joint action today, N m of one limb, beside the guess. */
+  of(action: JointAction): ActionCapacity {
+    const guessNm = guessedMoment(this.athlete, action, this.today);
+    const { mean, variance } = this.belief.estimate(this.actionMix(action));
+    const mostNm = between(mean, variance, (log) => guessNm * Math.exp(log));
+    return { key: actionKey(action), action, moment: momentOf(action), guessNm, mostNm };
+  }
+
+  /** How many repetitions more than usual somebody has at one share of the most, as a factor. */
+  get staying(): Interval {
+    const { mean, variance } = this.belief.estimate([[endurance, 1]]);
+    return between(mean, variance, (e) => 1 + e);
+  }
+
+  /** How often an exercise has been shown, and when last. */
+  shown(variant: string): { times: number; last: string } | undefined {
+    return this.showingsOf.get(variant);
+  }
+}
+
+/** One exercise on its own: all that is not known of it in one part. */
+const aloneSd = Math.hypot(overall.sd, 0.14, 0.16, 0.12);
+const alone = (variant: string) => ({ name: `alone ${variant}`, sd: aloneSd, memoryDays: 800 });
+
+function between(mean: number, variance: number, turn: (value: number) => number): Interval {
+  const off = fourInFive * Math.sqrt(Math.max(0, variance));
+  return { low: turn(mean - off), mid: turn(mean), high: turn(mean + off) };
+}

@@ -1,0 +1,88 @@
+import type { ShownSet } from '../athlete/showing';
+import type { MomentName } from '../body/statics';
+
+/** How an amount to failure and the share of the most hang together: the logarithm says how far under the most one works. */
+export interface ToFailure {
+  /** Minus the logarithm of the share at which this amount is all there is. */
+  under: (amount: number) => number;
+  /** The amount to failure so far under the most. */
+  amount: (under: number) => number;
+  /** Standard deviation of the logarithm from one try to the next. */
+  scatter: (amount: number) => number;
+}
+
+/** Repetitions, Epley 1985. Scatter from set to set about half a repetition and a twentieth; common practice, no source. */
+export const repetitionsToFailure: ToFailure = {
+  under: (repetitions) => Math.log(1 + repetitions / 30),
+  amount: (under) => Math.max(0, 30 * (Math.exp(under) - 1)),
+  scatter: (repetitions) => (0.5 + 0.055 * repetitions) / (30 + repetitions),
+};
+
+/**
+ * Seconds a share of the most is held, `a share^-b`: Frey-Law and Avin 2010, meta-analysis by joint (values from memory). Trunk values
+ * stand for the neck, ankle values for nothing else.
+ */
+const holding: Partial<Record<MomentName, readonly [a: number, b: number]>> = {
+  ankle: [34.71, 2.06],
+  knee: [19.38, 1.88],
+  trunk: [22.69, 2.27],
+  'trunk-side': [22.69, 2.27],
+  'trunk-twist': [22.69, 2.27],
+  neck: [22.69, 2.27],
+  elbow: [17.98, 2.21],
+  shoulder: [14.86, 1.83],
+  'shoulder-turn': [14.86, 1.83],
+  grip: [33.55, 1.61],
+  wrist: [33.55, 1.61],
+};
+/** All joints together, the same source. */
+const anyJoint = [20.56, 1.99] as const;
+/** Times to failure scatter by about a fifth; common practice, no source. */
+const holdScatter = 0.2;
+
+export function secondsToFailure(moment: MomentName): ToFailure {
+  const [a, b] = holding[moment] ?? anyJoint;
+  return {
+    under: (seconds) => Math.max(0, Math.log(seconds / a) / b),
+    amount: (under) => a * Math.exp(Math.max(0, under) * b),
+    scatter: () => holdScatter / b,
+  };
+}
+
+/** What the sets of one exercise on one day come to. */
+export type Reading = { under: number; variance: number; exact: boolean };
+
+/** Each further set has this much less in it; common practice, no source. */
+const tiredBy = 0.06;
+/** People have more left than they say, this much of what they say; near Halperin 2022, one repetition under (value from memory). */
+const modest = 0.2;
+/** What is said to be left is off by this much of itself, and a set that was cut short by some repetitions; common practice, no source. */
+const [saidOff, cutShortOff] = [0.4, 2];
+/** So many left means "many". */
+export const manyLeft = 5;
+/** Sets of one day share what the day was like; they never tell more than this together. */
+const leastSd = 0.015;
+
+/**
+ * Reads sets as one measurement: the mean of what they say of the fresh athlete, each as sure as it is. Where nothing was said of what was left, only
+ * that at least so much was there.
+ */
+export function readingOf(sets: readonly ShownSet[], toEnd: boolean, relation: ToFailure): Reading {
+  const told = sets.flatMap((set, k) => {
+    const { amount, reserve, cutShort } = set;
+    if (reserve === undefined && !cutShort && !toEnd) return [];
+    if (reserve !== undefined && reserve >= manyLeft) return [];
+    const left = (reserve ?? 0) * (1 + modest);
+    const all = Math.max(0.5, amount + left) * (1 + tiredBy * k);
+    const off = (reserve ?? 0) * saidOff + (cutShort ? cutShortOff : 0);
+    const slope = (relation.under(all * 1.01) - relation.under(all * 0.99)) / (0.02 * all);
+    return [{ under: relation.under(all), variance: relation.scatter(all) ** 2 + (slope * off) ** 2 }];
+  });
+  if (told.length === 0) {
+    const most = Math.max(...sets.map((s) => s.amount + (s.reserve ?? 0)));
+    return { under: relation.under(most), variance: relation.scatter(most) ** 2, exact: false };
+  }
+  const weight = told.reduce((sum, { variance }) => sum + 1 / variance, 0);
+  const under = told.reduce((sum, r) => sum + r.under / r.variance, 0) / weight;
+  return { under, variance: 1 / weight + leastSd ** 2, exact: true };
+}
