@@ -59,7 +59,12 @@ export interface ActionCapacity {
 export type CarryOver = 'shared' | 'each-alone';
 
 /** The joint actions near the hardest give out, too: how steeply they are told apart. */
-const steepness = 12;
+const steepness = 20;
+
+/** A showing is never taken as further from what was expected than so many standard deviations. */
+const furthest = 3;
+/** Nobody has less than half or more than twice the usual repetitions, and nothing beyond this is worth predicting. */
+const [leastMore, mostMore, mostPredicted] = [-0.5, 1, 600];
 
 /** Strength holds for three weeks without training and then falls about a percent a week (McMaster 2013; values from memory); never more than this in all. */
 const layOff = { freeDays: 21, perDay: 0.0015, most: 0.2 } as const;
@@ -135,9 +140,13 @@ export class Capacity {
     ];
   }
 
-  /** How far under the most one works: a number known now, and the parts it hangs on. */
+  /**
+   * How far under the most one works: a number known now, and the parts it hangs on. The hardest joint action decides, those near it a little:
+   * a smooth maximum, laid straight where the belief stands.
+   */
   private under(variant: Variant, asked: readonly Asked[], side: ShownSide): { known: number; mix: Mix } {
-    const level = asked.map((a) => a.over - this.belief.estimate(this.actionMix(a.action)).mean);
+    const believed = asked.map((a) => this.belief.estimate(this.actionMix(a.action)).mean);
+    const level = asked.map((a, i) => a.over - (believed[i] as number));
     const top = Math.max(...level);
     const raw = level.map((l) => Math.exp(steepness * (l - top)));
     const sum = raw.reduce((a, b) => a + b, 0);
@@ -147,10 +156,10 @@ export class Capacity {
       const known = parts.get(part.name)?.[1] ?? 0;
       parts.set(part.name, [part, known + coefficient * times]);
     };
-    let known = 0;
+    let known = -(top + Math.log(sum) / steepness);
     asked.forEach((a, i) => {
       const weight = (raw[i] as number) / sum;
-      known -= weight * a.over;
+      known -= weight * (believed[i] as number);
       for (const entry of this.actionMix(a.action)) add(entry, weight);
       if (sided && this.carryOver === 'shared') add([rightOverLeft(a.moment), sided], weight);
     });
@@ -179,17 +188,28 @@ export class Capacity {
     const reading = readingOf(sets, from === 'test', relation);
     const { known, mix } = this.under(variant, asked, side);
     const whole: Mix = [...mix, [dayForm, 1], [endurance, -reading.under]];
-    if (reading.exact) this.belief.observe(whole, reading.under - known, reading.variance);
-    else this.belief.observeAtLeast(whole, reading.under - known, reading.variance);
+    const value = reading.under - known;
+    const variance = this.doubted(whole, value, reading.variance);
+    if (reading.exact) this.belief.observe(whole, value, variance);
+    else this.belief.observeAtLeast(whole, value, variance);
     const before = this.showingsOf.get(id);
     this.showingsOf.set(id, { times: (before?.times ?? 0) + 1, last: on });
+  }
+
+  /** What contradicts all that is known, such as a figure typed wrong, is believed less: it counts as this far off and no further. */
+  private doubted(mix: Mix, value: number, variance: number): number {
+    const expected = this.belief.estimate(mix);
+    const needed = ((value - expected.mean) / furthest) ** 2 - expected.variance;
+    return Math.max(variance, needed);
   }
 
   private learnJump({ heightCm }: ShownJump): void {
     const { variant, loading, speedShare } = jumpAsked(this.body, heightCm);
     const asked = this.asked(variant, {}).map((a) => ({ ...a, over: a.over + Math.log(loading) }));
     const { known, mix } = this.under(variant, asked, 'both');
-    this.belief.observe([...mix, [dayForm, 1]], -Math.log(speedShare) - known, jumpSd ** 2);
+    const whole: Mix = [...mix, [dayForm, 1]];
+    const value = -Math.log(speedShare) - known;
+    this.belief.observe(whole, value, this.doubted(whole, value, jumpSd ** 2));
   }
 
   /**
@@ -235,13 +255,15 @@ export class Capacity {
     const asked = this.asked(variant, loading);
     if (asked.length === 0) return undefined;
     const relation = this.relation(variant, counts, asked);
-    const { mean, variance, mix } = this.underFully(variant, asked, side);
-    const { mean: more, variance: moreVariance } = this.belief.estimate([[endurance, 1]]);
-    const under = mean / (1 + more);
-    const together = this.belief.together(mix, [[endurance, 1]]);
-    const spread = (variance + dayForm.sd ** 2 + under ** 2 * moreVariance - 2 * under * together) / (1 + more) ** 2;
+    const whole = this.underFully(variant, asked, side);
+    const { mean, variance: moreVariance } = this.belief.estimate([[endurance, 1]]);
+    const more = Math.min(mostMore, Math.max(leastMore, mean));
+    const under = whole.mean / (1 + more);
+    const together = this.belief.together(whole.mix, [[endurance, 1]]);
+    const spread =
+      (whole.variance + dayForm.sd ** 2 + under ** 2 * moreVariance - 2 * under * together) / (1 + more) ** 2;
     const scatter = relation.scatter(relation.amount(under)) ** 2;
-    return between(under, Math.max(0, spread) + scatter, relation.amount);
+    return between(under, Math.max(0, spread) + scatter, (u) => Math.min(mostPredicted, relation.amount(u)));
   }
 
   /** The most in one joint action today, N m of one limb, beside the guess. */

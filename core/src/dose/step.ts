@@ -67,7 +67,7 @@ export function stepOf(standing: Standing): Step {
   const step = ofPhase(standing);
   if (standing.level === 'new')
     return {
-      sets: step.sets.filter((s) => s <= 2),
+      sets: [...new Set([1, ...step.sets.filter((s) => s <= 2)])],
       reserve: Math.max(step.reserve, newReserve),
       because: 'New to this: one or two sets, three left; earn the load.',
     };
