@@ -41,6 +41,19 @@ const shortWords: Record<string, KitKind> = {
 
 const bags = new Set<KitKind>(['rucksack', 'holdall']);
 
+/** Nothing of a kind weighs more than this in a household, kg; anything heavier is a slip of the finger. Common practice, no source. */
+const mostOfKind: Partial<Record<KitKind, number>> = {
+  dumbbell: 80,
+  kettlebell: 80,
+  plate: 50,
+  'medicine-ball': 20,
+  'weight-vest': 60,
+  'ankle-weight': 10,
+  bottle: 40,
+  can: 6,
+  ball: 20,
+  stick: 10,
+};
 const mostKg = 200;
 const mostBagKg = 40;
 const kgInPound = 0.45359237;
@@ -64,21 +77,31 @@ export function parseKitLine(text: string): KitItem {
     .trim()
     .toLowerCase()
     .replace(/(\d)\s+(kgs?|lbs?|l|litres?|liters?)\b/g, '$1$2')
-    .replace(/\b(max|up to)\s+(\d)/g, 'max$2')
+    .replace(/\b(max|up to)\s+(-?\d)/g, 'max$2')
     .replace(/(\d+)\s*x\s*/g, '$1x ')
     .replaceAll(/\s+/g, ' ');
   const item: Partial<KitItem> = {};
+  let massWord = '';
+  const once = (known: unknown, word: string, what: string) => {
+    if (known !== undefined) throw new KitLineError(word, `only one ${what} a thing`);
+  };
   for (const word of spaced.split(' ').filter(Boolean)) {
     const count = /^(\d+)x$/.exec(word);
     const mass = /^(-?[\d.,]+)(kgs?)?$/.exec(word);
     const pounds = /^(-?[\d.,]+)lbs?$/.exec(word);
-    const most = /^max([\d.,]+)(kgs?)?$/.exec(word);
-    const litres = /^([\d.,]+)(l|litres?|liters?)$/.exec(word);
+    const most = /^max(-?[\d.,]+)(kgs?)?$/.exec(word);
+    const litres = /^(-?[\d.,]+)(l|litres?|liters?)$/.exec(word);
     const kind =
       shortWords[word] ?? kitKinds.find((k) => k === word || `${k}s` === word || k.replaceAll('-', '') === word);
+    if (mass || pounds) {
+      once(item.massKg, word, 'mass');
+      massWord = word;
+    }
+    if (litres) once(item.volumeL, word, 'volume');
+    if (kind) once(item.kind, word, 'kind');
     if (count) item.count = positive(count[1] as string, word, 20, 'pieces');
     else if (litres) item.volumeL = positive(litres[1] as string, word, mostLitres, 'litres');
-    else if (pounds) item.massKg = inKg(positive(pounds[1] as string, word, mostKg / kgInPound, 'lb'));
+    else if (pounds) item.massKg = inKg(positive(pounds[1] as string, word, Math.floor(mostKg / kgInPound), 'lb'));
     else if (most) item.upToKg = positive(most[1] as string, word, mostBagKg, 'kg');
     else if (mass) item.massKg = positive(mass[1] as string, word, mostKg, 'kg');
     else if ((bandLevels as readonly string[]).includes(word)) item.level = word as BandLevel;
@@ -90,5 +113,8 @@ export function parseKitLine(text: string): KitItem {
     throw new KitLineError(text.trim() || 'nothing', 'a thing such as dumbbell, bottle, band-loop, sofa or towel');
   if (item.upToKg !== undefined && !bags.has(item.kind))
     throw new KitLineError(item.kind, 'a bag such as rucksack or holdall: only bags are filled up to a mass');
+  const most = mostOfKind[item.kind] ?? mostKg;
+  if (item.massKg !== undefined && item.massKg > most)
+    throw new KitLineError(massWord, `at most ${most} kg for a ${item.kind.replaceAll('-', ' ')}`);
   return item as KitItem;
 }

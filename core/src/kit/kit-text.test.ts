@@ -56,6 +56,16 @@ describe('a whole kit typed at once', () => {
     ['rucksack max 90', 'rucksack max 90', 'max90', /at most 40 kg/],
     ['99 l canister', '99 l canister', '99l', /at most 60 litres/],
     ['40x towel', '40x towel', '40x', /at most 20 pieces/],
+    ['150 kg dumbbell', '150 kg dumbbell', '150kg', /at most 80 kg for a dumbbell/],
+    ['500 lb kettlebell', '500 lb kettlebell', '500lb', /at most 440 lb/],
+    ['12 kg can', '12 kg can', '12kg', /at most 6 kg for a can/],
+    ['7.5 kg 16 lb dumbbell', '7.5 kg 16 lb dumbbell', '16lb', /only one mass/],
+    ['5 l 2 l canister', '5 l 2 l canister', '2l', /only one volume/],
+    ['dumbbell kettlebell 5 kg', 'dumbbell kettlebell 5 kg', 'kettlebell', /only one kind/],
+    ['-5 l canister', '-5 l canister', '-5l', /more than 0 and at most 60 litres/],
+    ['rucksack max -4', 'rucksack max -4', 'max-4', /more than 0 and at most 40 kg/],
+    ['1.2.3 kg dumbbell', '1.2.3 kg dumbbell', '1.2.3kg', /more than 0/],
+    ['loop purple', 'loop purple', 'purple', /a thing such as/],
   ])('"%s": the part and its word are marked, the rest is taken', (text, part, word, expected) => {
     const { faults, items } = readKit(text);
     expect(faults).toHaveLength(1);

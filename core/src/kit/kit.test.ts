@@ -46,6 +46,56 @@ describe('improvised loads', () => {
     expect(loadOptions(items, ['dumbbell', 'kettlebell'], 2, 10).map((o) => o.kg)).toEqual([7.5]);
   });
 
+  it.each<[string, KitItem[], 1 | 2, [number, string][]]>([
+    [
+      'a bar with plates, the same on both ends',
+      [
+        { kind: 'barbell', massKg: 20 },
+        { kind: 'plate', massKg: 10, count: 4 },
+        { kind: 'plate', massKg: 2.5 },
+      ],
+      2,
+      [
+        [20, 'barbell 20 kg'],
+        [40, 'barbell 20 kg with 2 plates 10 kg'],
+        [60, 'barbell 20 kg with 4 plates 10 kg'],
+      ],
+    ],
+    [
+      'weights in a bag, up to what it holds',
+      [
+        { kind: 'rucksack', upToKg: 10 },
+        { kind: 'bottle', massKg: 4, count: 3 },
+      ],
+      1,
+      [
+        [4.6, 'rucksack with bottle 4 kg'],
+        [5, 'rucksack 5 kg'],
+        [7.5, 'rucksack 7.5 kg'],
+        [8.6, 'rucksack with 2 bottles 4 kg'],
+        [10, 'rucksack 10 kg'],
+      ],
+    ],
+    [
+      'two unlike things in two hands, when they are nearly alike',
+      [
+        { kind: 'dumbbell', massKg: 5 },
+        { kind: 'bottle', massKg: 5.2 },
+        { kind: 'stone', massKg: 9 },
+      ],
+      2,
+      [
+        [5, 'dumbbell 5 kg'],
+        [5.2, 'bottle 5.2 kg'],
+        [9, 'stone 9 kg'],
+        [10.2, 'dumbbell 5 kg and bottle 5.2 kg'],
+      ],
+    ],
+  ])('combines %s', (_, items, hands, expected) => {
+    const kinds = items.map((i) => i.kind).filter((k) => k !== 'plate' && !(k === 'bottle' && hands === 1));
+    expect(loadOptions(items, kinds, hands).map((o) => [o.kg, o.with])).toEqual(expected);
+  });
+
   it('is called by what it is', () => {
     expect(describeItem({ kind: 'band-loop', level: 'medium' })).toBe('band loop medium');
     expect(describeItem({ kind: 'dumbbell', massKg: 7.5 })).toBe('dumbbell 7.5 kg');
@@ -116,6 +166,47 @@ describe('what is feasible', () => {
     );
     expect(both.reasons).toEqual([]);
     expect(Math.max(...both.loads.map((l) => l.kg))).toBeLessThanOrEqual(2.3);
+  });
+
+  it('keeps every loaded arm-care exercise at or under 2.3 kg, whatever is owned (property)', () => {
+    const armCare = library.filter((v) => v.pattern === 'shoulder-external-rotation' && v.load?.source === 'weight');
+    expect(armCare.length).toBeGreaterThan(1);
+    const kit = fc.array(
+      fc.record({
+        kind: fc.constantFrom(...kitKinds),
+        massKg: fc.integer({ min: 1, max: 60 }).map((kg) => kg / 2),
+        count: fc.integer({ min: 1, max: 4 }),
+      }),
+      { maxLength: 6 },
+    );
+    fc.assert(
+      fc.property(kit, (items) => {
+        for (const variant of armCare)
+          for (const { kg } of feasibility(variant, circumstances({ items })).loads)
+            expect(kg).toBeLessThanOrEqual(2.3);
+      }),
+      { numRuns: 40 },
+    );
+  });
+
+  it('tells every refusal in one plain sentence', () => {
+    const poor = circumstances(
+      {
+        items: [],
+        anchors: [],
+        partner: false,
+        room: { ...room, lengthM: 1.2, widthM: 0.9, ceilingM: 2, wall: false, slidingFloor: false, quiet: true },
+      },
+      { ...brief.athlete, level: 'new', restrictions: [{ region: 'shoulder', severity: 'avoid', reason: 'operated' }] },
+    );
+    const refusals = library.flatMap((v) => feasibility(v, poor).reasons);
+    expect(refusals.length).toBeGreaterThan(300);
+    for (const sentence of refusals) {
+      expect(sentence).toMatch(/^[A-Z][^!?]+\.$/);
+      // Figures have dots of their own; a second sentence would begin with a capital.
+      expect(sentence).not.toMatch(/\. [A-Z]/);
+      expect(sentence.length).toBeLessThan(160);
+    }
   });
 
   it('keeps a limited knee from high load, depth and landings, and an avoided one from everything', () => {
