@@ -62,6 +62,17 @@ describe('improvised loads', () => {
       ],
     ],
     [
+      'a bar told with all its plates with fewer of them',
+      [{ kind: 'barbell', massKg: 45 }],
+      2,
+      [
+        [20, 'barbell 20 kg'],
+        [30, 'barbell 30 kg'],
+        [40, 'barbell 40 kg'],
+        [45, 'barbell 45 kg'],
+      ],
+    ],
+    [
       'weights in a bag, up to what it holds',
       [
         { kind: 'rucksack', upToKg: 10 },

@@ -25,6 +25,19 @@ function filledBags(item: KitItem): KitItem[] {
   return [...new Set([...masses, upToKg])].map((massKg) => ({ ...bag, massKg }));
 }
 
+/** A bar by itself weighs no more than this, kg; what is beyond are plates, which come off in pairs. Common practice, no source. */
+const barestKg = 20;
+const plateStepKg = 10;
+
+/** A bar told with all its plates stands for all it can be loaded to. */
+function withFewerPlates(item: KitItem): KitItem[] {
+  const all = massOf(item);
+  if (item.kind !== 'barbell' || all <= barestKg) return [item];
+  const steps = Math.floor((all - barestKg) / plateStepKg - 1e-9);
+  const masses = Array.from({ length: steps + 1 }, (_, i) => barestKg + i * plateStepKg);
+  return [...masses, all].map((massKg) => ({ ...item, massKg }));
+}
+
 /**
  * The loads that things of these kinds give, lightest first, each thing alone or together with others (`combined`). With two hands a pair of
  * equal things may be taken; a single thing is held in both.
@@ -36,12 +49,15 @@ export function loadOptions(
   maxKg = Infinity,
 ): LoadOption[] {
   const usable = items.filter((item) => kinds.includes(item.kind));
-  const alone = usable.flatMap(filledBags).flatMap((item) => {
-    const one = massOf(item);
-    const single = { kg: one, with: describeItem(item) };
-    const pair = { kg: toTenGrams(2 * one), with: `2 ${kindName(item.kind)}s ${one} kg` };
-    return hands === 2 && (item.count ?? 1) >= 2 ? [single, pair] : [single];
-  });
+  const alone = usable
+    .flatMap(filledBags)
+    .flatMap(withFewerPlates)
+    .flatMap((item) => {
+      const one = massOf(item);
+      const single = { kg: one, with: describeItem(item) };
+      const pair = { kg: toTenGrams(2 * one), with: `2 ${kindName(item.kind)}s ${one} kg` };
+      return hands === 2 && (item.count ?? 1) >= 2 ? [single, pair] : [single];
+    });
   return [...alone, ...combined(items, usable, hands)]
     .filter((o) => o.kg > 0 && o.kg <= maxKg)
     .sort((a, b) => a.kg - b.kg || a.with.localeCompare(b.with));

@@ -46,15 +46,15 @@ describe('strength work far below the athlete', () => {
 
 describe('how much a set trains', () => {
   it('grows with its share of the most up to nearly the whole of it', () => {
-    const shares = [0.1, 0.3, 0.5, 0.75].map((share) => stimulus('strength', share, false));
+    const shares = [0.1, 0.3, 0.5, 0.75].map((share) => stimulus('strength', share, false, 'hold'));
     expect([...shares].sort((a, b) => a - b)).toEqual(shares);
     expect(shares[0]).toBeLessThan(0.3);
     expect(shares[3]).toBeCloseTo(1, 1);
-    expect(stimulus('strength', 1.4, false)).toBe(stimulus('strength', 0.95, false));
+    expect(stimulus('strength', 1.4, false, 'hold')).toBe(stimulus('strength', 0.95, false, 'hold'));
   });
 
   it('is a whole one when it is fast, or when its load is not known', () => {
-    expect(stimulus('power', 0.2, true)).toBe(1);
-    expect(stimulus('strength', undefined, false)).toBe(1);
+    expect(stimulus('power', 0.2, true, 'hold')).toBe(1);
+    expect(stimulus('strength', undefined, false, 'hold')).toBe(1);
   });
 });

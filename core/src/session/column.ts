@@ -7,6 +7,7 @@ import { loadingOf } from '../kit/loads';
 import type { Context } from './context';
 import { preparation, stimulus } from './demands';
 import { type Choice, type Group, roundsOf } from './draft';
+import { zoneOfItem } from './item-zone';
 
 /** Everything the programme and the checks count about one group of items. */
 export interface Column {
@@ -18,6 +19,8 @@ export interface Column {
   /** Effective sets given to each demand, in the order of the context's demands. */
   gives: readonly number[];
   impactContacts: number;
+  /** Sets in the zone of maximal strength. */
+  heavySets: number;
 }
 
 /** Short change from one item of a pair to the other, seconds; common practice, no source. */
@@ -50,12 +53,13 @@ export function columnOf(context: Context, group: Group): Column {
   const parts = group.choices.map((choice, i) => {
     const variant = variants[i] as Variant;
     const loading = loadingOf(choice.load, context.brief.kit);
-    const effort = loading && effortOf(variant, context.brief.athlete, context.brief.date, loading, context.body).share;
-    const perSet = stimulus(group.block, effort, variant.speed === 'fast');
+    const effort = loading && effortOf(variant, context.brief.athlete, context.brief.date, loading, context.body);
+    const perSet = stimulus(group.block, effort?.share, variant.speed === 'fast', context.brief.aim);
     return {
       gives: context.gives(variant).map((given) => choice.dose.sets * perSet * given),
       worth: preparation(variant, group.block, context.use),
       contacts: contactsOf(variant, choice.dose),
+      heavySets: isHeavy(group, variant, choice, effort?.share) ? choice.dose.sets : 0,
     };
   });
   return {
@@ -65,8 +69,16 @@ export function columnOf(context: Context, group: Group): Column {
     worth: parts.reduce((s, p) => s + p.worth, 0),
     gives: context.demands.map((_, d) => parts.reduce((s, p) => s + (p.gives[d] as number), 0)),
     impactContacts: parts.reduce((s, p) => s + p.contacts, 0),
+    heavySets: parts.reduce((s, p) => s + p.heavySets, 0),
   };
 }
+
+/** Whether a set is one of maximal strength; holds are not counted. */
+const isHeavy = ({ block }: Group, variant: Variant, { dose }: Choice, share: number | undefined) =>
+  block === 'strength' &&
+  share !== undefined &&
+  dose.work.kind === 'reps' &&
+  zoneOfItem(variant, dose, share) === 'strength';
 
 /** A group of one item that rests on its own. */
 export function alone(block: Group['block'], choice: Choice): Group {

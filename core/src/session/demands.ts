@@ -62,11 +62,15 @@ const blockStimulus: Record<BlockKind, number> = {
 
 /** A set at three quarters of the most is a whole one, one at a quarter not half of it; common practice, no source. */
 const [easiestSet, perShare, hardestSet] = [0.15, 1.1, 1.1];
+/** When maximal strength is the aim, light sets count for little: near the square of the share (strength follows load, Schoenfeld 2017; value from memory). */
+const [lightestForStrength, perSquare, hardestForStrength] = [0.1, 1.5, 1.25];
 
-/** Effective sets in one set: block, and how hard it is for this athlete where that is known. */
-export function stimulus(block: BlockKind, effortShare: number | undefined, fast: boolean): number {
+/** Effective sets in one set: block, how hard it is for this athlete where that is known, and what is wanted. */
+export function stimulus(block: BlockKind, effortShare: number | undefined, fast: boolean, aim: Aim): number {
   const whole = blockStimulus[block];
   if (effortShare === undefined || fast) return whole;
+  if (aim === 'strength' && block === 'strength')
+    return whole * Math.min(hardestForStrength, lightestForStrength + perSquare * effortShare ** 2);
   return whole * Math.min(hardestSet, easiestSet + perShare * effortShare);
 }
 

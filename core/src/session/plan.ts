@@ -1,7 +1,6 @@
 import { effortOf } from '../capacity/effort';
 import { printTempo } from '../dose/notation';
 import { itemSeconds } from '../dose/time';
-import { zoneOf } from '../dose/zone';
 import type { Variant } from '../exercise/variant';
 import { mainBlocks } from '../exercise/vocabulary';
 import { thingsOf } from '../kit/laid-out';
@@ -13,6 +12,7 @@ import type { Proof, Refusal } from './compose';
 import type { Context } from './context';
 import { coverage, type Demand } from './demands';
 import { type Choice, type Draft, roundsOf } from './draft';
+import { zoneOfItem } from './item-zone';
 import { reasonFor, servedWords } from './reason';
 
 export interface PlanItem {
@@ -181,16 +181,12 @@ function itemOf(
   const drawnAs = catalogue.drawnAs(variant.id);
   const loading = mainBlocks.has(column.group.block) ? loadingOf(load, brief.kit) : undefined;
   const effort = loading && effortOf(variant, brief.athlete, brief.date, loading, body);
+  const zone = effort && zoneOfItem(variant, dose, effort.share);
   const shares = givenShares(context, column, variant, totals);
   const ofColumn = (performance: boolean) => shares.filter(({ demand }) => (demand.kind === 'action') === performance);
   const intensity = {
     ...(dose.reserve === undefined ? {} : { reserve: dose.reserve }),
-    ...(effort
-      ? {
-          percentOfMax: hundredth(effort.share),
-          zone: zoneOf(effort.share, variant.speed === 'fast' || (dose.tempo?.rising === 'X' && effort.share < 0.67)),
-        }
-      : {}),
+    ...(effort ? { percentOfMax: hundredth(effort.share), ...(zone ? { zone } : {}) } : {}),
   };
   return {
     variant: variant.id,

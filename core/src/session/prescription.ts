@@ -14,6 +14,8 @@ import { type LoadOption, loadingOf } from '../kit/loads';
 import type { Brief } from './brief';
 import type { Choice } from './draft';
 import { isNewTo } from './familiar';
+import { isLowering, zoneOfItem } from './item-zone';
+import { isCareful } from './rules';
 
 /** A variant dosed for one athlete on one day. */
 export interface Prescription {
@@ -37,6 +39,9 @@ const lightFrom = 15;
 const lightPulls: ReadonlySet<Pattern> = new Set(['horizontal-pull', 'vertical-pull', 'scapular']);
 const lightPullFewest = 12;
 const fewestRepetitions = 4;
+/** When maximal strength is the aim, heavy doubles are taken, too. */
+const fewestHeavy = 3;
+const heavyDouble = 2;
 /** Repetitions are counted no further than this. */
 const mostCounted = 60;
 /** A reserve beyond this is not worth writing down. */
@@ -45,9 +50,8 @@ const countedReserve = 5;
 const bandReserve = 2;
 /** Unless strength is the aim, a load should allow some eight repetitions with two in reserve (Epley 1985). */
 export const volumeCeiling = 0.76;
-
-/** Who is new or very young stays at eight repetitions and more. */
-const isCareful = ({ athlete, date }: Brief) => athlete.level === 'new' || ageOn(athlete.born, date) < 14;
+/** When it is, a load that still allows a few with some left is heavy enough without anybody beside one; common practice, no source. */
+const heavyCeiling = 0.9;
 
 /** What the phase, its week, level and age allow today. */
 export function stepFor(brief: Brief): Step {
@@ -90,9 +94,9 @@ function repetitionDose(
   const careful = isCareful(brief);
   const zone = zones[zoneOf(effort.share, false)];
   if (zone === zones.strength && !careful) {
-    const reps = Math.max(1, Math.min(possible, zone.repetitions[1]));
+    const reps = Math.max(heavyDouble, Math.min(possible, zone.repetitions[1]));
     const restSeconds = Math.max(base.restSeconds, zone.restSeconds[0]);
-    return { ...base, work: { kind: 'reps', reps }, reserve: Math.floor(toFailure) - reps, restSeconds };
+    return { ...base, work: { kind: 'reps', reps }, reserve: Math.max(0, Math.floor(toFailure) - reps), restSeconds };
   }
   if (possible <= lightFrom) {
     const most = brief.aim === 'strength' && !careful ? 8 : 12;
@@ -112,10 +116,6 @@ function repetitionDose(
       return light(Math.min(possible, 20));
   }
 }
-
-/** Bodyweight lowering that the hands catch may ask for more than the athlete can hold: that is its point. */
-const isLowering = (variant: Variant) =>
-  !variant.load && variant.speed === 'slow' && variant.jointActions[0]?.regime === 'lengthening';
 
 function withoutReserve({ reserve: _, ...dose }: Dose): Dose {
   return dose;
@@ -175,7 +175,7 @@ export function prescribe(
   });
   const effortWith = (loading: Loading) => effortOf(variant, brief.athlete, brief.date, loading, body);
   const isNew = isNewTo(variant, brief);
-  const strict = brief.aim === 'strength' ? 1 : volumeCeiling;
+  const strict = brief.aim === 'strength' ? heavyCeiling : volumeCeiling;
   const usual = Math.min(strict, shareCeiling[brief.athlete.level], isNew ? newMovement.ceiling : 1);
   const ceiling = fast ? fastCeiling : usual;
 
@@ -194,18 +194,23 @@ export function prescribe(
     effort = effortWith(load ? { loadKg: load.kg as number } : {});
   }
   if (!measuredBlocks.has(block)) return { choice: finish(base, load) };
-  const zone = zoneOf(effort.share, fast);
-  if (base.work.kind !== 'reps' || fast) return { choice: finish(base, load), effort, zone };
-  if (isLowering(variant) && effort.share > strict) return { choice: finish(withoutReserve(base), load), effort, zone };
+  const dosed = (dose: Dose): Prescription => {
+    const choice = finish(dose, load);
+    const zone = zoneOfItem(variant, choice.dose, effort.share);
+    return { choice, effort, ...(zone ? { zone } : {}) };
+  };
+  if (base.work.kind !== 'reps' || fast) return dosed(base);
+  if (isLowering(variant) && effort.share > strict) return dosed(withoutReserve(base));
 
   const repetitionsToFailure = capacityOf(brief.athlete, brief.date, body).toFailure(
     variant,
     loadingOf(load, brief.kit) ?? {},
   );
   const toFailure = Math.min(mostCounted, repetitionsToFailure?.mid ?? mostCounted);
-  if (toFailure < fewestRepetitions && !pinned) return undefined;
+  const fewest = brief.aim === 'strength' && !isCareful(brief) ? fewestHeavy : fewestRepetitions;
+  if (toFailure < fewest && !pinned) return undefined;
   const reserve = Math.max(base.reserve ?? 2, stepFor(brief).reserve) + (isNew ? newMovement.moreReserve : 0);
-  const dosed = repetitionDose(base, effort, toFailure, reserve, variant, block, brief);
-  const dose = brief.houseRules.doseBy === 'time' && block !== 'power' ? byTime(dosed) : dosed;
-  return { choice: finish(dose, load), effort, zone, ...(repetitionsToFailure ? { repetitionsToFailure } : {}) };
+  const counted = repetitionDose(base, effort, toFailure, reserve, variant, block, brief);
+  const dose = brief.houseRules.doseBy === 'time' && block !== 'power' ? byTime(counted) : counted;
+  return { ...dosed(dose), ...(repetitionsToFailure ? { repetitionsToFailure } : {}) };
 }

@@ -5,7 +5,17 @@ import { circuitRestSeconds, circuitRounds } from './candidates';
 import type { Column } from './column';
 import type { Context } from './context';
 import { coverage, coverageBreaks, coverageSlopes } from './demands';
-import { coversPlane, fullFrom, highSets, mostContacts, mostHighSets, opposites, patternSets, prices } from './rules';
+import {
+  coversPlane,
+  fullFrom,
+  highSets,
+  mostContacts,
+  mostHighSets,
+  opposites,
+  patternSets,
+  prices,
+  wantedHeavySets,
+} from './rules';
 
 /** A row of the programme: lower <= sum of coefficient times variable <= upper. */
 export interface Row {
@@ -102,6 +112,11 @@ export function programmeOf(
     const missing = variable(-prices.plane, 1, false);
     row(`plane ${plane}`, 1, Infinity, [...over((c) => (coversPlane(c, plane) ? 1 : 0)), [missing, 1]]);
   }
+  const heavy = wantedHeavySets(context.brief);
+  if (heavy > 0) {
+    const short = variable(-prices.heavySet, heavy, false);
+    row('heavy sets', heavy, Infinity, [...over((c) => c.heavySets), [short, 1]]);
+  }
   context.demands.forEach((demand, d) => {
     const pieces = coverageBreaks.map((end, k) =>
       variable(demand.weight * (coverageSlopes[k] as number), end - (coverageBreaks[k - 1] ?? 0), false),
@@ -152,6 +167,7 @@ export function worthOf(context: Context, chosen: readonly Column[]): number {
     sum((c) => c.worth) -
     (prices.idleMinute / 60) * idleSeconds -
     prices.opposite * unbalanced -
-    prices.plane * missing
+    prices.plane * missing -
+    prices.heavySet * Math.max(0, wantedHeavySets(context.brief) - sum((c) => c.heavySets))
   );
 }

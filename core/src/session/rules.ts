@@ -44,7 +44,16 @@ export const mostHighSets = 7;
 export const fullFrom = 0.85;
 
 /** What breaking a wish costs, in shares of everything asked; hard rules have no price. */
-export const prices = { opposite: 0.03, plane: 0.03, idleMinute: 0.02 } as const;
+export const prices = { opposite: 0.03, plane: 0.03, idleMinute: 0.02, heavySet: 0.03 } as const;
+
+/** Sets of maximal strength that a session for strength should hold where the kit gives them; common practice, no source. */
+const heavySetsForStrength = 6;
+
+export const wantedHeavySets = (brief: Brief) =>
+  brief.aim === 'strength' && !isCareful(brief) ? heavySetsForStrength : 0;
+
+/** Who is new or very young stays at eight repetitions and more. */
+export const isCareful = ({ athlete, date }: Brief) => athlete.level === 'new' || ageOn(athlete.born, date) < 14;
 
 /** Sets of a column that count for these patterns. */
 export function patternSets(column: Column, patterns: readonly Pattern[]): number {
