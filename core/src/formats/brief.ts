@@ -1,9 +1,11 @@
 import * as yup from 'yup';
 import { bandLevels } from '../body/band';
+import { homeTest, testIds } from '../capacity/battery';
 import { parseDose } from '../dose/notation';
 import { catalogueOf } from '../exercise/catalogue';
 import type { OwnVariant } from '../exercise/own';
 import { anchors, kitKinds, levels, regions } from '../exercise/vocabulary';
+import { BandFitError, type BandReading, fitBand } from '../kit/band-fit';
 import { fills } from '../kit/kit';
 import { aims, type Brief, defaultHouseRules, houseRuleChoices, phases } from '../session/brief';
 import type { SportProfile } from '../sport/profile';
@@ -53,6 +55,50 @@ const pastInjury = object({
   on: day,
 });
 
+const homeTestIds: readonly string[] = testIds;
+
+/** A result of the battery: within the range of its test, with a side where each side does it. */
+const testResult = object({
+  test: anyOf(homeTestIds).required('is required'),
+  value: yup.number().typeError('must be a number').required('is required'),
+  side: anyOf(['left', 'right']),
+  on: day.required('is required'),
+}).test('result', '', function (result) {
+  const test = homeTest(result?.test ?? '');
+  if (!test || typeof result?.value !== 'number') return true;
+  const fault = (field: string, message: string) => this.createError({ path: `${this.path}.${field}`, message });
+  const [least, most] = test.range;
+  if (result.value < least || result.value > most)
+    return fault('value', `must be ${least} to ${most} ${test.unit} for "${test.id}"`);
+  if (test.sides === 'single' && !result.side) return fault('side', `must be left or right for "${test.id}"`);
+  if (test.sides === 'both' && result.side) return fault('side', `must be left out for "${test.id}"`);
+  return true;
+});
+
+const bandCurve = object({
+  growingN: number(0, 1000, 'N').required('is required'),
+  earlyN: number(0, 1000, 'N').required('is required'),
+  restM: number(0.05, 10, 'm'),
+  off: number(0, 1, 'of the force').required('is required'),
+}).default(undefined);
+
+const showing = object({
+  on: day.required('is required'),
+  variant: yup.string().typeError('must be the id of a variant').required('is required'),
+  side: sided.required('is required'),
+  loadKg: number(0, 300, 'kg'),
+  band: bandCurve,
+  counts: anyOf(['repetitions', 'seconds']).required('is required'),
+  from: anyOf(['test', 'session']).required('is required'),
+  sets: list(
+    object({
+      amount: number(0, 1000, 'repetitions or seconds').required('is required'),
+      reserve: number(0, 10, 'repetitions'),
+      cutShort: yesNo,
+    }),
+  ).required('is required'),
+});
+
 const athlete = object({
   heightCm: number(120, 220, 'cm').required('is required'),
   massKg: number(25, 200, 'kg').required('is required'),
@@ -84,6 +130,8 @@ const athlete = object({
     }),
   ),
   history: list(pastInjury),
+  battery: list(testResult),
+  shown: list(showing),
 });
 
 const kitItem = object({
@@ -94,6 +142,27 @@ const kitItem = object({
   fill: anyOf(fills),
   level: anyOf(bandLevels),
   upToKg: number(1, 40, 'kg'),
+  measured: object({
+    restM: number(0.05, 10, 'm').required('is required'),
+    readings: list(
+      object({
+        lengthM: number(0.01, 20, 'm').required('is required'),
+        forceN: number(0, 2000, 'N').required('is required'),
+      }),
+    ).required('is required'),
+  })
+    .test('fit', '', function (measured) {
+      if (!measured) return true;
+      try {
+        fitBand((measured.readings ?? []) as BandReading[], measured.restM ?? 0);
+        return true;
+      } catch (error) {
+        if (!(error instanceof BandFitError)) throw error;
+        const at = error.reading === undefined ? 'readings' : `readings[${error.reading}]`;
+        return this.createError({ path: `${this.path}.${at}`, message: `must follow a curve: ${error.message}` });
+      }
+    })
+    .default(undefined),
 });
 
 const kit = object({

@@ -1,4 +1,5 @@
 import { bandLevels } from '../body/band';
+import { testIds } from '../capacity/battery';
 import { anchors, blockKinds, kitKinds, levels, patterns, planes, regions } from '../exercise/vocabulary';
 import { fills } from '../kit/kit';
 import { aims, houseRuleChoices, phases } from '../session/brief';
@@ -12,6 +13,7 @@ const list = (items: object) => ({ type: 'array', items });
 const object = (properties: object, required: string[] = []) => ({ type: 'object', properties, required });
 const text = { type: 'string' };
 const yesNo = { type: 'boolean' };
+const share = between(0, 1);
 const side = oneOf(['left', 'right', 'both']);
 
 /** JSON Schema 2020-12 of the brief document. */
@@ -56,6 +58,31 @@ export const briefSchema = {
             ),
           ),
           history: list(object({ region: oneOf(regions), side, what: text, on: day }, ['region'])),
+          battery: list(
+            object({ test: oneOf(testIds), value: { type: 'number' }, side: oneOf(['left', 'right']), on: day }, [
+              'test',
+              'value',
+              'on',
+            ]),
+          ),
+          shown: list(
+            object(
+              {
+                on: day,
+                variant: text,
+                side,
+                loadKg: between(0, 300),
+                band: object(
+                  { growingN: between(0, 1000), earlyN: between(0, 1000), restM: between(0.05, 10), off: share },
+                  ['growingN', 'earlyN', 'off'],
+                ),
+                counts: oneOf(['repetitions', 'seconds']),
+                from: oneOf(['test', 'session']),
+                sets: list(object({ amount: between(0, 1000), reserve: between(0, 10), cutShort: yesNo }, ['amount'])),
+              },
+              ['on', 'variant', 'side', 'counts', 'from', 'sets'],
+            ),
+          ),
         },
         ['heightCm', 'massKg', 'born'],
       ),
@@ -82,6 +109,15 @@ export const briefSchema = {
               fill: oneOf(fills),
               level: oneOf(bandLevels),
               upToKg: between(1, 40),
+              measured: object(
+                {
+                  restM: between(0.05, 10),
+                  readings: list(
+                    object({ lengthM: between(0.01, 20), forceN: between(0, 2000) }, ['lengthM', 'forceN']),
+                  ),
+                },
+                ['restM', 'readings'],
+              ),
             },
             ['kind'],
           ),
@@ -145,7 +181,6 @@ export const briefSchema = {
   ),
 };
 
-const share = between(0, 1);
 const coverage = list(object({ action: text, asked: share, covered: share }, ['action', 'asked', 'covered']));
 const doses = ['reps', 'holdSeconds', 'workSeconds', 'breaths', 'contacts', 'metres'];
 

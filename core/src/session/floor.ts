@@ -7,15 +7,29 @@ import type { Step } from './steps';
 export type FloorState =
   | { kind: 'ready'; index: number }
   | { kind: 'working'; index: number; since: number }
-  | { kind: 'resting'; index: number; since: number; seconds: number; lastKey: string; lastAmount: number }
+  | {
+      kind: 'resting';
+      index: number;
+      since: number;
+      seconds: number;
+      lastKey: string;
+      lastAmount: number;
+      lastReserve?: number;
+    }
   | { kind: 'finished' };
 
-export type FloorEvent = { kind: 'tap'; now: number } | { kind: 'tick'; now: number } | { kind: 'adjust'; by: number };
+export type FloorEvent =
+  | { kind: 'tap'; now: number }
+  | { kind: 'tick'; now: number }
+  | { kind: 'adjust'; by: number }
+  /** How many more there could have been in the set before this rest. */
+  | { kind: 'left'; reserve: number };
 
 /** What has to be kept of an event: an amount for a set. */
 export interface FloorLog {
   key: string;
   amount: number;
+  reserve?: number;
 }
 
 export interface FloorResult {
@@ -73,9 +87,17 @@ function onward(steps: readonly Step[], index: number): FloorState {
   return index + 1 < steps.length ? { kind: 'ready', index: index + 1 } : { kind: 'finished' };
 }
 
+/** What is known of the set before a rest. */
+const lastLog = ({ lastKey, lastAmount, lastReserve }: Extract<FloorState, { kind: 'resting' }>): FloorLog => ({
+  key: lastKey,
+  amount: lastAmount,
+  ...(lastReserve === undefined ? {} : { reserve: lastReserve }),
+});
+
 /**
  * The floor as a pure state machine. One tap does the next thing: starts a set, ends it with what is counted, cuts a rest short.
- * A set ends by itself when all is counted, a rest when its time is over; an amount can be put right while resting.
+ * A set ends by itself when all is counted, a rest when its time is over; an amount can be put right while resting, and
+ * told how many more there could have been.
  */
 export function floorAfter(steps: readonly Step[], state: FloorState, event: FloorEvent): FloorResult {
   if (state.kind === 'finished') return { state };
@@ -84,7 +106,12 @@ export function floorAfter(steps: readonly Step[], state: FloorState, event: Flo
   if (event.kind === 'adjust') {
     if (state.kind !== 'resting') return { state };
     const amount = Math.max(0, state.lastAmount + event.by);
-    return { state: { ...state, lastAmount: amount }, log: { key: state.lastKey, amount } };
+    return { state: { ...state, lastAmount: amount }, log: lastLog({ ...state, lastAmount: amount }) };
+  }
+  if (event.kind === 'left') {
+    if (state.kind !== 'resting') return { state };
+    const told = { ...state, lastReserve: event.reserve };
+    return { state: told, log: lastLog(told) };
   }
   if (state.kind === 'ready') {
     return { state: event.kind === 'tap' ? { kind: 'working', index: state.index, since: event.now } : state };

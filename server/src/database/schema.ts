@@ -1,4 +1,5 @@
 import type { PastInjury, RepetitionTest, Restriction } from '@tropaeum/core/athlete/athlete';
+import type { TestResult } from '@tropaeum/core/athlete/showing';
 import type { OwnVariant } from '@tropaeum/core/exercise/own';
 import type { Kit } from '@tropaeum/core/kit/kit';
 import type { Brief, HouseRules } from '@tropaeum/core/session/brief';
@@ -121,6 +122,8 @@ export const athletes = pgTable(
     /** Injuries that have healed. */
     history: jsonb('history').$type<PastInjury[]>().notNull().default([]),
     tests: jsonb('tests').$type<RepetitionTest[]>().notNull().default([]),
+    /** Results of the tests done at home. */
+    battery: jsonb('battery').$type<TestResult[]>().notNull().default([]),
     /** How far the coach has moved this athlete's needs. */
     moved: jsonb('moved').$type<Moved>().notNull().default({}),
     createdAt: created(),
@@ -185,6 +188,8 @@ export const setLogs = pgTable(
     setNumber: smallint('set_number').notNull(),
     side: text('side').$type<'left' | 'right' | 'both'>().notNull(),
     amount: doublePrecision('amount').notNull(),
+    /** How many more there could have been, as the athlete says. */
+    reserve: smallint('reserve'),
     note: text('note'),
     doneAt: moment('done_at').notNull(),
     receivedAt: moment('received_at').notNull().defaultNow(),

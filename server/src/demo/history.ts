@@ -1,5 +1,9 @@
 import { dayAfter } from '@tropaeum/core/athlete/athlete';
-import { type Plan, plannedAmount } from '@tropaeum/core/session/plan';
+import { capacityOf } from '@tropaeum/core/capacity/effort';
+import { variantById } from '@tropaeum/core/exercise/library';
+import { loadingOf } from '@tropaeum/core/kit/loads';
+import type { Brief } from '@tropaeum/core/session/brief';
+import { type Plan, type PlanItem, plannedAmount } from '@tropaeum/core/session/plan';
 import { v7 } from 'uuid';
 import type { IncomingLog, ReportRow } from '../store/sessions';
 import type { DemoPerson } from './people';
@@ -30,8 +34,27 @@ export function cameBack(person: DemoPerson, daysAgo: number, random: () => numb
   return random() > 0.08;
 }
 
+/** People of one guess differ: what this one can do over what is guessed, from the length of the name so that it stays the same. */
+const truly = ({ name }: DemoPerson) => 0.8 + 0.06 * (name.length % 8);
+
+/** What somebody says was left after a set; nobody says it every time. */
+function saidLeft(item: PlanItem, amount: number, brief: Brief, person: DemoPerson, random: () => number) {
+  const variant = item.reps === undefined ? undefined : variantById(item.variant);
+  const loading = loadingOf(item.load, brief.kit);
+  const able = variant && loading && capacityOf(brief.athlete, brief.date).toFailure(variant, loading)?.mid;
+  if (able === undefined || random() < 0.2) return undefined;
+  return Math.min(5, Math.max(0, Math.round(able * truly(person) - amount + random() - 0.5)));
+}
+
 /** What the phone would have sent for a session: nearly everything, a little less when it was hard. */
-export function logsFor(plan: Plan, on: string, person: DemoPerson, random: () => number): IncomingLog[] {
+export function logsFor(
+  plan: Plan,
+  brief: Brief,
+  person: DemoPerson,
+  random: () => number,
+  chance: () => number,
+): IncomingLog[] {
+  const on = brief.date;
   const logs: IncomingLog[] = [];
   let minute = 0;
   for (const item of plan.blocks.flatMap((b) => b.items)) {
@@ -41,12 +64,14 @@ export function logsFor(plan: Plan, on: string, person: DemoPerson, random: () =
         const short = random() < (person.story === 'patchy' ? 0.25 : 0.07);
         const amount = short ? Math.max(1, Math.round(planned * (0.6 + random() * 0.3))) : planned;
         minute += 0.7;
+        const reserve = saidLeft(item, amount, brief, person, chance);
         logs.push({
           id: v7(),
           variant: item.variant,
           setNumber: set,
           side,
           amount,
+          ...(reserve === undefined ? {} : { reserve }),
           doneAt: new Date(Date.parse(`${on}T17:30:00Z`) + minute * 60_000).toISOString(),
         });
       }

@@ -123,6 +123,7 @@ async function layPerson(
   const random = seeded(seed);
   // Who came back does not hang on how long the sessions are.
   const chance = seeded(seed + 1000);
+  const said = seeded(seed + 2000);
   const born = dayAfter(today, -Math.round(person.age * 365.25) - 40 - 17 * seed);
   const athleteId = await addAthlete(
     tx,
@@ -143,6 +144,7 @@ async function layPerson(
       houseRules: defaultHouseRules,
       history: (person.history ?? []).map(({ daysAgo, ...injury }) => ({ ...injury, on: daysBefore(today, daysAgo) })),
       tests: (person.tests ?? []).map(({ daysAgo, ...test }) => ({ ...test, on: daysBefore(today, daysAgo) })),
+      battery: (person.battery ?? []).map(({ daysAgo, ...test }) => ({ ...test, on: daysBefore(today, daysAgo) })),
       moved: {},
     },
     (person.restrictions ?? []).map(({ untilDay, ...r }) => ({
@@ -163,7 +165,7 @@ async function layPerson(
     const id = await laySession(tx, organisationId, athleteId, brief, made, 'sent');
     if (!done) continue;
     const plan = planOf(contextOf(brief), made.draft);
-    await addLogs(tx, organisationId, id, logsFor(plan, on, person, random) as IncomingLog[]);
+    await addLogs(tx, organisationId, id, logsFor(plan, brief, person, random, said) as IncomingLog[]);
     await addReport(tx, reportFor(id, organisationId, plan, on, daysAgo, person, random));
   }
   if (!person.toWrite) await laySession(tx, organisationId, athleteId, briefOn(today), made, 'sent');

@@ -1,4 +1,5 @@
 import type { PastInjury, RepetitionTest, Restriction } from '@tropaeum/core/athlete/athlete';
+import type { TestResult } from '@tropaeum/core/athlete/showing';
 import type { Anchor, Level } from '@tropaeum/core/exercise/vocabulary';
 import type { KitItem, Room } from '@tropaeum/core/kit/kit';
 
@@ -23,6 +24,8 @@ export interface DemoPerson {
   /** Injuries that have healed, and tests of each side. */
   history?: (Omit<PastInjury, 'on'> & { daysAgo: number })[];
   tests?: (Omit<RepetitionTest, 'on'> & { daysAgo: number })[];
+  /** Results of tests done at home. */
+  battery?: (Omit<TestResult, 'on'> & { daysAgo: number })[];
   /** How the history looks: steady, missing sessions, silent for days, sore. */
   story: 'steady' | 'patchy' | 'silent' | 'sore' | 'returning';
   /** Whether today's session is still to be written. */
@@ -52,6 +55,20 @@ export const people: DemoPerson[] = [
     tests: [
       { variant: 'single-leg-calf-raise', maxReps: 19, side: 'left', daysAgo: 9 },
       { variant: 'single-leg-calf-raise', maxReps: 25, side: 'right', daysAgo: 9 },
+    ],
+    battery: [
+      { test: 'push-up', value: 17, daysAgo: 44 },
+      { test: 'push-up', value: 19, daysAgo: 9 },
+      { test: 'countermovement-jump', value: 27.4, daysAgo: 44 },
+      { test: 'countermovement-jump', value: 31.6, daysAgo: 9 },
+      { test: 'single-leg-bridge', value: 22, side: 'left', daysAgo: 9 },
+      { test: 'single-leg-bridge', value: 25, side: 'right', daysAgo: 9 },
+      { test: 'side-plank', value: 58, side: 'left', daysAgo: 9 },
+      { test: 'side-plank', value: 71, side: 'right', daysAgo: 9 },
+      { test: 'trunk-front-hold', value: 118, daysAgo: 9 },
+      { test: 'trunk-back-hold', value: 96, daysAgo: 9 },
+      { test: 'single-leg-balance', value: 14, side: 'left', daysAgo: 9 },
+      { test: 'single-leg-balance', value: 23, side: 'right', daysAgo: 9 },
     ],
     role: 'back',
     age: 22,

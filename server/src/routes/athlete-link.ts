@@ -23,6 +23,12 @@ const log = yup.object({
     .oneOf(['left', 'right', 'both'] as const, 'must be left, right or both')
     .required('is required'),
   amount: yup.number().min(0, 'must be 0 or more').max(1000, 'must be 1000 or less').required('is required'),
+  reserve: yup
+    .number()
+    .integer('must be a whole number')
+    .min(0, 'must be 0 or more')
+    .max(10, 'must be 10 or less')
+    .nullable(),
   note: yup.string().max(500, 'must be 500 characters or fewer'),
   doneAt: moment.required('is required'),
 });
@@ -98,7 +104,14 @@ export function athleteLinkRoutes({ database, today }: Services): Router {
               dominantSide: athlete?.dominantSide,
             }
           : null,
-        logs: logs.map(({ id, variant, setNumber, side, amount }) => ({ id, variant, setNumber, side, amount })),
+        logs: logs.map(({ id, variant, setNumber, side, amount, reserve }) => ({
+          id,
+          variant,
+          setNumber,
+          side,
+          amount,
+          ...(reserve === null ? {} : { reserve }),
+        })),
         reported: reports.length > 0,
       };
     });

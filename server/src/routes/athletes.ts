@@ -23,8 +23,9 @@ import {
   seasonOfSquad,
   squadById,
 } from '../store/athletes';
+import { evidenceOf, withEvidence } from '../store/evidence';
 import { allOwnVariants } from '../store/own-variants';
-import { reportsOf, sessionsBetween, sessionsOfAthlete } from '../store/sessions';
+import { logsOf, reportsOf, sessionsBetween, sessionsOfAthlete } from '../store/sessions';
 import { clubSport } from '../store/sports';
 import { coachOf, type Services } from './context';
 
@@ -92,6 +93,7 @@ function fieldsFrom(
       houseRules,
       history: [...(athlete.history ?? [])],
       tests: [...(athlete.tests ?? [])],
+      battery: [...(athlete.battery ?? [])],
       moved: played.moved ?? {},
     },
     restrictions: athlete.restrictions ?? [],
@@ -172,10 +174,16 @@ export function athleteRoutes({ database, today }: Services): Router {
         tx,
         sessions.map((s) => s.id),
       );
+      const logs = await logsOf(
+        tx,
+        sessions.map((s) => s.id),
+      );
+      const evidence = evidenceOf(sessions, logs, reports, today());
+      const brief = withEvidence(briefOf(athlete, sport, season, today()), evidence);
       return {
         athlete: publicAthlete(athlete),
         season,
-        brief: { ...briefOf(athlete, sport, season, today()), ...(own.length ? { own } : {}) },
+        brief: { ...brief, ...(own.length ? { own } : {}) },
         sessions: sessions.map((s) => ({
           id: s.id,
           on: s.on,

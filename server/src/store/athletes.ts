@@ -139,6 +139,7 @@ export function briefOf(row: FullAthlete, sport: PlayedSport, season: SquadSeaso
     })),
     ...(row.history.length ? { history: row.history } : {}),
     ...(row.tests.length ? { tests: row.tests } : {}),
+    ...(row.battery.length ? { battery: row.battery } : {}),
   };
   return {
     date,

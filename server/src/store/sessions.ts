@@ -102,6 +102,7 @@ export async function markSent(tx: Transaction, id: string, at: string): Promise
 
 export type IncomingLog = Pick<LogRow, 'id' | 'variant' | 'setNumber' | 'side' | 'amount' | 'doneAt'> & {
   note?: string | undefined;
+  reserve?: number | null | undefined;
 };
 
 /** Keeps logged sets. One that has come before stays one; an amount the athlete has put right since replaces the old one. */
@@ -117,7 +118,7 @@ export async function addLogs(
     .values(logs.map((log) => ({ ...log, organisationId, sessionId })))
     .onConflictDoUpdate({
       target: [setLogs.sessionId, setLogs.id],
-      set: { amount: sql`excluded.amount`, note: sql`excluded.note` },
+      set: { amount: sql`excluded.amount`, reserve: sql`excluded.reserve`, note: sql`excluded.note` },
     });
 }
 

@@ -14,7 +14,14 @@ export interface LinkAnswer {
     secondSide: string;
     dominantSide?: 'left' | 'right' | null;
   } | null;
-  logs: { id: string; variant: string; setNumber: number; side: 'left' | 'right' | 'both'; amount: number }[];
+  logs: {
+    id: string;
+    variant: string;
+    setNumber: number;
+    side: 'left' | 'right' | 'both';
+    amount: number;
+    reserve?: number;
+  }[];
   reported: boolean;
 }
 
@@ -29,6 +36,8 @@ export interface KeptSet {
   setNumber: number;
   side: 'left' | 'right' | 'both';
   amount: number;
+  /** How many more there could have been. */
+  reserve?: number;
   note?: string;
   doneAt: string;
   waiting: 0 | 1;

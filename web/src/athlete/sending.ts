@@ -10,13 +10,14 @@ async function sendSets(token: string, sets: KeptSet[]): Promise<void> {
     const part = sets.slice(i, i + batch);
     await ask(`/link/${token}/logs`, 'POST', {
       sessionId: part[0]?.sessionId,
-      logs: part.map(({ id, variant, setNumber, side, amount, note, doneAt }) => ({
+      logs: part.map(({ id, variant, setNumber, side, amount, reserve, note, doneAt }) => ({
         id,
         variant,
         setNumber,
         side,
         amount,
         doneAt,
+        ...(reserve === undefined ? {} : { reserve }),
         ...(note ? { note } : {}),
       })),
     });
@@ -24,7 +25,7 @@ async function sendSets(token: string, sets: KeptSet[]): Promise<void> {
       for (const sent of part) {
         const now = await phone.sets.get(sent.key);
         // Put right while it was under way: it has to go again.
-        if (now && now.amount === sent.amount && now.note === sent.note)
+        if (now && now.amount === sent.amount && now.reserve === sent.reserve && now.note === sent.note)
           await phone.sets.update(sent.key, { waiting: 0 });
       }
     });

@@ -1,0 +1,81 @@
+import type { Showing, ShownSet, ShownSide } from '../athlete/showing';
+import { loadingOf } from '../kit/loads';
+import type { Brief, RecentSession } from '../session/brief';
+import { type Plan, type PlanItem, plannedAmount } from '../session/plan';
+
+/** A logged set with all that capacity is learnt from. */
+export interface LoggedSet {
+  variant: string;
+  setNumber: number;
+  side: ShownSide;
+  amount: number;
+  /** How many more there could have been; null or left out when nobody was asked. */
+  reserve?: number | null;
+}
+
+/** Only main work is hard enough to tell anything. */
+const telling: ReadonlySet<string> = new Set(['strength', 'power', 'prevention', 'trunk']);
+
+function setOf({ amount, reserve }: LoggedSet, asked: number): ShownSet {
+  return {
+    amount,
+    ...(reserve === null || reserve === undefined ? {} : { reserve }),
+    // Who says how much was left stopped for another reason.
+    ...(amount < asked && (reserve === null || reserve === undefined) ? { cutShort: true } : {}),
+  };
+}
+
+function showingsOf(item: PlanItem, on: string, kit: Brief['kit'], logs: readonly LoggedSet[]): Showing[] {
+  const counts = item.reps !== undefined ? 'repetitions' : item.holdSeconds !== undefined ? 'seconds' : undefined;
+  const loading = loadingOf(item.load, kit);
+  if (!counts || !loading) return [];
+  const asked = plannedAmount(item);
+  return (['left', 'right', 'both'] as const).flatMap((side): Showing[] => {
+    const sets = logs
+      .filter((log) => log.variant === item.variant && log.side === side && log.amount > 0)
+      .sort((a, b) => a.setNumber - b.setNumber)
+      .map((log) => setOf(log, asked));
+    const { loadKg, band } = loading;
+    return sets.length
+      ? [
+          {
+            on,
+            variant: item.variant,
+            side,
+            ...(loadKg ? { loadKg } : {}),
+            ...(band && typeof band === 'object' ? { band } : {}),
+            counts,
+            from: 'session',
+            sets,
+          },
+        ]
+      : [];
+  });
+}
+
+/**
+ * What the logged sets of a session show of an athlete: one entry an exercise and side, with the load that was planned. Bands of unknown force
+ * show nothing.
+ */
+export function shownIn(plan: Plan, on: string, kit: Brief['kit'], logs: readonly LoggedSet[]): Showing[] {
+  return plan.blocks
+    .filter((block) => telling.has(block.kind))
+    .flatMap((block) => block.items.flatMap((item) => showingsOf(item, on, kit, logs)));
+}
+
+/** A session that was done, as the brief of the next one has it: the exercises of its main work with the sets that were logged. */
+export function recentOf(
+  plan: Plan,
+  on: string,
+  report: { effort: number; minutes: number } | undefined,
+  logs: readonly LoggedSet[],
+): RecentSession {
+  const items = plan.blocks
+    .filter((block) => telling.has(block.kind))
+    .flatMap((block) => block.items)
+    .flatMap(({ variant }) => {
+      const sets = new Set(logs.filter((l) => l.variant === variant && l.amount > 0).map((l) => l.setNumber)).size;
+      return sets > 0 ? [{ variant, sets }] : [];
+    });
+  return { date: on, ...(report ? { minutes: report.minutes, rpe: report.effort } : {}), items };
+}

@@ -1,0 +1,45 @@
+import { dayAfter } from '@tropaeum/core/athlete/athlete';
+import type { Showing } from '@tropaeum/core/athlete/showing';
+import { recentOf, shownIn } from '@tropaeum/core/progress/shown';
+import type { Brief, RecentSession } from '@tropaeum/core/session/brief';
+import type { LogRow, ReportRow, SessionRow } from './sessions';
+
+/** Sets older than this say little of what somebody can do today, days. */
+const shownDays = 120;
+/** A brief carries the sessions of so many days. */
+const recentDays = 28;
+
+/** What past sessions say of an athlete: what was shown in them, and what was done of late. */
+export function evidenceOf(
+  sessions: readonly SessionRow[],
+  logs: readonly LogRow[],
+  reports: readonly ReportRow[],
+  today: string,
+): { shown: Showing[]; recent: RecentSession[] } {
+  const done = sessions.filter((s) => s.status !== 'draft' && s.on <= today && s.on > dayAfter(today, -shownDays));
+  const logged = done
+    .map((session) => ({ session, sets: logs.filter((l) => l.sessionId === session.id) }))
+    .filter(({ sets }) => sets.length > 0);
+  return {
+    shown: logged.flatMap(({ session: { plan, on, brief }, sets }) => shownIn(plan, on, brief.kit, sets)),
+    recent: logged
+      .filter(({ session }) => session.on > dayAfter(today, -recentDays))
+      .map(({ session: { id, plan, on }, sets }) =>
+        recentOf(
+          plan,
+          on,
+          reports.find((r) => r.sessionId === id),
+          sets,
+        ),
+      ),
+  };
+}
+
+/** A brief with what past sessions say. */
+export function withEvidence(brief: Brief, { shown, recent }: ReturnType<typeof evidenceOf>): Brief {
+  return {
+    ...brief,
+    athlete: { ...brief.athlete, ...(shown.length ? { shown } : {}) },
+    season: { ...brief.season, ...(recent.length ? { recent } : {}) },
+  };
+}
