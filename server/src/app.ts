@@ -8,6 +8,7 @@ import { servePages } from './pages';
 import { athleteLinkRoutes } from './routes/athlete-link';
 import { athleteRoutes } from './routes/athletes';
 import type { Services } from './routes/context';
+import { deviceRoutes } from './routes/devices';
 import { libraryRoutes } from './routes/library';
 import { sessionRoutes } from './routes/sessions';
 import { signInRoutes } from './routes/sign-in';
@@ -31,7 +32,13 @@ const contentPolicy = {
 export function apiRouter(services: Services): Router {
   const api = new Router({ prefix: '/api' });
   const open = [signInRoutes(services), athleteLinkRoutes(services)];
-  const closed = [athleteRoutes(services), sessionRoutes(services), libraryRoutes(services), sportRoutes(services)];
+  const closed = [
+    athleteRoutes(services),
+    sessionRoutes(services),
+    libraryRoutes(services),
+    sportRoutes(services),
+    deviceRoutes(services),
+  ];
   for (const router of open) api.use(router.routes());
   const inside = new Router();
   inside.use(signedIn(services.database));

@@ -4,6 +4,7 @@ import { createApp } from './app';
 import { configFrom } from './config';
 import { Database } from './database/database';
 import { immediateMessageService } from './stand-ins/message-service';
+import { standInSensors } from './stand-ins/sensors';
 
 const config = configFrom(process.env);
 const log = pino({ level: config.logLevel });
@@ -13,6 +14,7 @@ const app = createApp(
   {
     database,
     messages: immediateMessageService(now),
+    sensors: standInSensors(),
     log,
     now,
     today: () => config.today ?? now().toISOString().slice(0, 10),

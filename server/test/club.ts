@@ -13,6 +13,7 @@ import { migrateDatabase } from '../src/database/migrate';
 import * as schema from '../src/database/schema';
 import { hashPassword } from '../src/doors/passwords';
 import { immediateMessageService } from '../src/stand-ins/message-service';
+import { standInSensors } from '../src/stand-ins/sensors';
 
 export const today = '2026-12-09';
 export const password = 'a long enough one';
@@ -86,6 +87,7 @@ export async function runServer(appUrl: string): Promise<RunningServer> {
   const app = createApp({
     database,
     messages: immediateMessageService(now),
+    sensors: standInSensors(),
     log: pino({ level: 'silent' }),
     now,
     today: () => today,

@@ -14,6 +14,10 @@ export const router = createBrowserRouter([
         path: 'athletes/:athleteId',
         lazy: async () => ({ Component: (await import('./session/SessionView')).SessionView }),
       },
+      {
+        path: 'athletes/:athleteId/ability',
+        lazy: async () => ({ Component: (await import('./ability/AbilityView')).AbilityView }),
+      },
       { path: 'library', lazy: async () => ({ Component: (await import('./library/LibraryView')).LibraryView }) },
       {
         path: 'library/:variantId',

@@ -3,6 +3,9 @@ import type { BandCurve } from '../body/band';
 export const shownSides = ['left', 'right', 'both'] as const;
 export type ShownSide = (typeof shownSides)[number];
 
+/** So many left means "many": nobody counts further. */
+export const manyLeft = 5;
+
 /** What one set came to. */
 export interface ShownSet {
   /** Repetitions, or seconds of a hold. */

@@ -1,4 +1,4 @@
-import type { ShownSet } from '../athlete/showing';
+import { manyLeft, type ShownSet } from '../athlete/showing';
 import type { MomentName } from '../body/statics';
 
 /** How an amount to failure and the share of the most hang together: the logarithm says how far under the most one works. */
@@ -58,8 +58,6 @@ const tiredBy = 0.06;
 const modest = 0.2;
 /** What is said to be left is off by this much of itself, and a set that was cut short by some repetitions; common practice, no source. */
 const [saidOff, cutShortOff] = [0.4, 2];
-/** So many left means "many". */
-export const manyLeft = 5;
 /** Sets of one day share what the day was like; they never tell more than this together. */
 const leastSd = 0.015;
 

@@ -58,7 +58,7 @@ export function AthleteSide() {
         steps={steps}
         logged={keys}
         size={size}
-        onLog={(step, amount) => void link.logSet(step, amount)}
+        onLog={(step, amount, reserve) => void link.logSet(step, amount, reserve)}
         onFinish={() => setPlace('finish')}
         onLeave={() => setPlace('home')}
       />

@@ -1,3 +1,4 @@
+import { manyLeft } from '@tropaeum/core/athlete/showing';
 import type { AthleteSize } from '@tropaeum/core/body/segments';
 import { beatOf, countOf, type FloorState, floorAfter, isTimed, secondsLeft } from '@tropaeum/core/session/floor';
 import { plannedAmount } from '@tropaeum/core/session/plan';
@@ -14,7 +15,7 @@ interface FloorProps {
   steps: readonly Step[];
   logged: ReadonlySet<string>;
   size: AthleteSize;
-  onLog: (step: Extract<Step, { kind: 'work' }>, amount: number) => void;
+  onLog: (step: Extract<Step, { kind: 'work' }>, amount: number, reserve?: number) => void;
   onFinish: () => void;
   onLeave: () => void;
 }
@@ -33,7 +34,7 @@ function useFloor({ steps, logged, onLog, onFinish }: FloorProps) {
     const result = floorAfter(steps, current.current, event);
     if (result.log) {
       const step = steps.find((s) => s.key === result.log?.key);
-      if (step?.kind === 'work') onLog(step, result.log.amount);
+      if (step?.kind === 'work') onLog(step, result.log.amount, result.log.reserve);
     }
     if (result.state !== current.current) {
       current.current = result.state;
@@ -56,6 +57,7 @@ function useFloor({ steps, logged, onLog, onFinish }: FloorProps) {
     now,
     tap: () => give({ kind: 'tap', now: performance.now() }),
     adjust: (by: number) => give({ kind: 'adjust', by }),
+    tellLeft: (reserve: number) => give({ kind: 'left', reserve }),
   };
 }
 
@@ -114,10 +116,40 @@ function Beat({ step, elapsedMs }: { step: Extract<Step, { kind: 'work' }>; elap
   );
 }
 
+/** Repetitions of main work, where what was left tells how strong somebody is. */
+const telling = new Set(['strength', 'prevention', 'trunk']);
+
+function asksWhatWasLeft(steps: readonly Step[], key: string): boolean {
+  const step = steps.find((s) => s.key === key);
+  return step?.kind === 'work' && step.item.reps !== undefined && telling.has(step.block);
+}
+
+/** How many more there could have been in the set just done: one tap, or none. */
+function Left({ told, onTell }: { told: number | undefined; onTell: (reserve: number) => void }) {
+  return (
+    <fieldset className="pointer-events-auto mt-3">
+      <legend className="text-lg">How many more could you have done?</legend>
+      <div className="mt-1 flex gap-1.5">
+        {Array.from({ length: manyLeft + 1 }, (_, reserve) => (
+          <button
+            key={reserve}
+            type="button"
+            aria-pressed={told === reserve}
+            className={`head h-12 flex-1 border text-2xl ${told === reserve ? 'border-bronze bg-bronze text-paper' : 'border-stone'}`}
+            onClick={() => onTell(reserve)}
+          >
+            {reserve === manyLeft ? `${manyLeft}+` : reserve}
+          </button>
+        ))}
+      </div>
+    </fieldset>
+  );
+}
+
 /** Readable from three metres; the whole screen is the button. */
 export function Floor(props: FloorProps) {
   const { steps, size, onLeave } = props;
-  const { state, now, tap, adjust } = useFloor(props);
+  const { state, now, tap, adjust, tellLeft } = useFloor(props);
   const [sound, setSoundState] = useState(soundOn);
   useWakeLock();
   const index = state.kind === 'finished' ? steps.length : state.index;
@@ -203,7 +235,8 @@ export function Floor(props: FloorProps) {
                 <span className="text-lg">{upcoming.side === 'both' ? 'then this' : `then ${upcoming.side}`}</span>
               </span>
             </div>
-            <div className="pointer-events-auto mt-4 flex items-center justify-between border-t border-edge pt-3">
+            {asksWhatWasLeft(steps, state.lastKey) && <Left told={state.lastReserve} onTell={tellLeft} />}
+            <div className="pointer-events-auto mt-3 flex items-center justify-between border-t border-edge pt-3">
               <span className="text-lg">
                 Logged <b data-logged>{state.lastAmount}</b>
               </span>

@@ -15,7 +15,7 @@ export interface LinkSession {
   /** Sets and reports still on this phone alone. */
   waiting: number;
   reported: boolean;
-  logSet: (step: Extract<Step, { kind: 'work' }>, amount: number) => Promise<void>;
+  logSet: (step: Extract<Step, { kind: 'work' }>, amount: number, reserve?: number) => Promise<void>;
   note: (key: string, note: string) => Promise<void>;
   report: (report: Omit<KeptReport, 'token' | 'sessionId' | 'waiting'>) => Promise<void>;
 }
@@ -101,7 +101,7 @@ export function useLink(token: string): LinkSession {
     logged: new Map(sets.map((s) => [s.stepKey, s])),
     waiting,
     reported,
-    async logSet(step, amount) {
+    async logSet(step, amount, reserve) {
       if (!sessionId) return;
       const key = `${sessionId}|${step.key}`;
       const before = await phone.sets.get(key);
@@ -115,6 +115,7 @@ export function useLink(token: string): LinkSession {
         setNumber: step.set,
         side: step.side,
         amount,
+        ...(reserve === undefined ? {} : { reserve }),
         ...(before?.note ? { note: before.note } : {}),
         doneAt: before?.doneAt ?? new Date().toISOString(),
         waiting: 1,

@@ -1,6 +1,6 @@
 import { ageOn } from '@tropaeum/core/athlete/athlete';
 import type { Context } from '@tropaeum/core/session/context';
-import { Printer, Send } from 'lucide-react';
+import { Dumbbell, Printer, Send } from 'lucide-react';
 import { Link } from 'react-router';
 import type { ListedSession } from '../api/types';
 import type { SaveState } from '../saving/late-saver';
@@ -16,6 +16,7 @@ const saveWords: Record<SaveState['kind'], string> = {
 };
 
 interface SessionBarProps {
+  athleteId: string;
   name: string;
   context: Context;
   save: SaveState;
@@ -25,7 +26,7 @@ interface SessionBarProps {
 }
 
 /** Whose session it is, and the keys that do something with the whole of it. */
-export function SessionBar({ name, context, save, lastDone, sending, onSend }: SessionBarProps) {
+export function SessionBar({ athleteId, name, context, save, lastDone, sending, onSend }: SessionBarProps) {
   const session = useSession();
   const { brief, draft, stored, composing } = session;
   const role = context.sport.roles.find((r) => r.id === brief.sport.role)?.name.toLowerCase();
@@ -52,6 +53,14 @@ export function SessionBar({ name, context, save, lastDone, sending, onSend }: S
         <span className="w-20 text-right text-small text-quiet" aria-live="polite">
           {draft && save.kind !== 'trouble' ? saveWords[save.kind] : ''}
         </span>
+        <Link
+          to={`/athletes/${athleteId}/ability`}
+          className="key key-plain"
+          aria-label="What can be trained"
+          title="What can be trained: kit, strength, tests (b)"
+        >
+          <Dumbbell size={16} />
+        </Link>
         <UndoKeys past={session.past} future={session.future} undo={session.undo} redo={session.redo} />
         {draft && stored && (
           <Link

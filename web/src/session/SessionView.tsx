@@ -4,7 +4,7 @@ import { choiceAt, type ItemPlace, pin, remove } from '@tropaeum/core/session/ed
 import { planOf } from '@tropaeum/core/session/plan';
 import { useEffect, useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { useOutletContext, useParams } from 'react-router';
+import { useNavigate, useOutletContext, useParams } from 'react-router';
 import { queryClient } from '../api/queries';
 import type { DeskContext } from '../Desk';
 import { Trouble, Waiting } from '../ui/States';
@@ -22,6 +22,7 @@ import { useSend } from './use-send';
 /** The score of a session: brief at the side, one key composes, everything can be changed. */
 export function SessionView() {
   const { athleteId = '' } = useParams();
+  const navigate = useNavigate();
   const { day, squads } = useOutletContext<DeskContext>();
   const { detail, opened, problem } = useOpenSession(athleteId, day);
   const session = useSession();
@@ -46,6 +47,7 @@ export function SessionView() {
   const position = selected ? places.findIndex((p) => p.group === selected.group && p.choice === selected.choice) : -1;
   const walk = (step: number) => session.select(places[Math.min(Math.max(position + step, 0), places.length - 1)]);
   useHotkeys('c', () => void session.compose());
+  useHotkeys('b', () => void navigate(`/athletes/${athleteId}/ability`));
   useHotkeys('mod+z, u', () => session.undo(), { preventDefault: true });
   useHotkeys('mod+shift+z, shift+u', () => session.redo(), { preventDefault: true });
   useHotkeys('down, j', () => walk(1), { preventDefault: true });
@@ -73,6 +75,7 @@ export function SessionView() {
     <div className="flex min-w-0 flex-1">
       <main className="flex min-w-0 flex-1 flex-col overflow-x-auto overflow-y-auto px-4 pt-3">
         <SessionBar
+          athleteId={athleteId}
           name={athlete.name}
           context={context}
           save={save}

@@ -1,6 +1,7 @@
 import type { OwnVariant } from '@tropaeum/core/exercise/own';
 import type { Brief } from '@tropaeum/core/session/brief';
 import { choicesOf, type Draft } from '@tropaeum/core/session/draft';
+import { benchKept } from '../ability/store';
 import { ask } from '../api/client';
 import type { AthleteDetail, StoredSession } from '../api/types';
 import { sportsSaved } from '../demands/club-sports';
@@ -14,13 +15,33 @@ export function ownOf(now: readonly OwnVariant[], before: readonly OwnVariant[],
   return [...now, ...before.filter((o) => used.has(o.id) && !now.some((n) => n.id === o.id))];
 }
 
+/** A draft follows what has been learned of its athlete since: what is owned, limits, old injuries, tests, and what came back. */
+function withAthleteNow(draft: Brief, now: Brief): Brief {
+  const { restrictions, history, tests, battery, shown, ...rest } = draft.athlete;
+  const known = now.athlete;
+  const { recent, ...season } = draft.season;
+  return {
+    ...draft,
+    kit: now.kit,
+    athlete: {
+      ...rest,
+      ...(known.restrictions ? { restrictions: known.restrictions } : {}),
+      ...(known.history ? { history: known.history } : {}),
+      ...(known.tests ? { tests: known.tests } : {}),
+      ...(known.battery ? { battery: known.battery } : {}),
+      ...(known.shown ? { shown: known.shown } : {}),
+    },
+    season: { ...season, ...(now.season.recent ? { recent: now.season.recent } : {}) },
+  };
+}
+
 /** A page of the desk as the server knows it: the stored session of the day, or the brief for a new one. */
 export async function readPage(
   athleteId: string,
   day: string,
 ): Promise<{ brief: Brief; stored: StoredSession | undefined }> {
   // The page may have been written on a moment ago: it is read after that has been saved.
-  await Promise.all([everythingSaved(), athletesKept(), sportsSaved()]);
+  await Promise.all([everythingSaved(), athletesKept(), sportsSaved(), benchKept()]);
   const { brief, sessions } = await ask<AthleteDetail>(`/athletes/${athleteId}`);
   const listed = sessions.find((s) => s.on === day);
   if (!listed) return { brief: { ...brief, date: day }, stored: undefined };
@@ -28,7 +49,7 @@ export async function readPage(
   // What has been sent stays as it was sent.
   if (stored.status !== 'draft') return { brief: stored.brief, stored };
   const own = ownOf(brief.own ?? [], stored.brief.own ?? [], stored.draft);
-  const { own: _, ...before } = stored.brief;
+  const { own: _, ...before } = withAthleteNow(stored.brief, brief);
   const written = withProfile(before, brief.sport.id === before.sport.id ? brief.sport.profile : before.sport.profile);
   return { brief: own.length ? { ...written, own } : written, stored };
 }

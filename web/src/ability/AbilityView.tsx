@@ -1,0 +1,124 @@
+import { ageOn } from '@tropaeum/core/athlete/athlete';
+import { useEffect, useState, useSyncExternalStore } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { Link, useOutletContext, useParams, useSearchParams } from 'react-router';
+import { useAthlete } from '../api/queries';
+import type { DeskContext } from '../Desk';
+import { KitSection } from '../session/brief/KitSection';
+import { athletesKept } from '../session/keep-athlete';
+import { Trouble, Waiting } from '../ui/States';
+import { UndoKeys } from '../ui/UndoKeys';
+import { BandSection } from './BandSection';
+import { Joints } from './Joints';
+import { LoadSection } from './LoadSection';
+import { ReachMap } from './ReachMap';
+import { benchSaver, useBench } from './store';
+import { TestBattery } from './TestBattery';
+
+const tabs = [
+  { id: 'reach', name: 'In reach today' },
+  { id: 'joints', name: 'Strength by joint' },
+  { id: 'tests', name: 'Tests' },
+] as const;
+type Tab = (typeof tabs)[number]['id'];
+
+/** Puts the athlete on the bench as the server knows them, once what was typed elsewhere has been kept. */
+function useOpenBench(athleteId: string) {
+  const [ready, setReady] = useState(false);
+  useEffect(() => {
+    setReady(false);
+    void Promise.all([athletesKept(), benchSaver.flush()]).then(() => setReady(true));
+  }, []);
+  const detail = useAthlete(ready ? athleteId : '');
+  const opened = useBench((s) => s.athleteId === athleteId && s.brief !== undefined);
+  useEffect(() => {
+    if (ready && !opened && detail.data && !detail.isFetching) useBench.getState().open(athleteId, detail.data.brief);
+  }, [ready, opened, detail.data, detail.isFetching, athleteId]);
+  useEffect(
+    () => () => {
+      void benchSaver.flush();
+      useBench.setState({ athleteId: '', brief: undefined });
+    },
+    [],
+  );
+  return { detail, opened };
+}
+
+/** What this athlete can train with what is there, and what not: kit, capacity and tests, each with its numbers. */
+export function AbilityView() {
+  const { athleteId = '' } = useParams();
+  return <Ability key={athleteId} athleteId={athleteId} />;
+}
+
+function Ability({ athleteId }: { athleteId: string }) {
+  const { squads } = useOutletContext<DeskContext>();
+  const [address, setAddress] = useSearchParams();
+  const { detail, opened } = useOpenBench(athleteId);
+  const { brief, past, future, change, undo, redo } = useBench();
+  const saving = useSyncExternalStore(benchSaver.subscribe, () => benchSaver.stateOf(athleteId));
+  const tab = tabs.find((t) => t.id === address.get('show'))?.id ?? 'reach';
+  const show = (id: Tab) => setAddress(id === 'reach' ? {} : { show: id }, { replace: true });
+  useHotkeys('1', () => show('reach'));
+  useHotkeys('2', () => show('joints'));
+  useHotkeys('3', () => show('tests'));
+  useHotkeys('u', undo);
+  useHotkeys('shift+u', redo);
+  const name = squads.athletes.find((a) => a.id === athleteId)?.name;
+  if (detail.error) return <Trouble error={detail.error} again={() => void detail.refetch()} />;
+  if (!opened || !brief) return <Waiting what="Opening the bench" />;
+  const { athlete, date } = brief;
+  return (
+    <div className="flex min-w-0 flex-1 flex-col">
+      <div className="flex items-center justify-between gap-4 border-b border-stone px-4 py-2">
+        <h1 className="head truncate text-[1.3rem]">
+          <Link to={`/athletes/${athleteId}`} className="hover:underline">
+            {name}
+          </Link>
+          <span className="ml-3 text-[0.92rem] font-normal text-quiet [font-family:var(--font-text)]">
+            {athlete.level} · {athlete.massKg} kg · {athlete.heightCm} cm · {ageOn(athlete.born, date)} years
+          </span>
+        </h1>
+        <div className="flex shrink-0 items-center gap-2">
+          <span className="w-16 text-right text-small text-quiet" aria-live="polite">
+            {saving.kind === 'trouble' ? '' : saving.kind === 'saved' ? 'saved' : 'saving …'}
+          </span>
+          <UndoKeys past={past} future={future} undo={undo} redo={redo} />
+          <Link to={`/athletes/${athleteId}`} className="key key-strong">
+            To the session
+          </Link>
+        </div>
+      </div>
+      {saving.kind === 'trouble' && (
+        <p role="alert" className="bg-sheet px-4 py-1.5 text-oxide">
+          Not saved: {saving.words}
+        </p>
+      )}
+      <div className="flex min-h-0 flex-1">
+        <div className="w-[288px] shrink-0 overflow-y-auto border-r border-edge" data-kit-bench>
+          <KitSection brief={brief} change={change} />
+          <LoadSection brief={brief} />
+          <BandSection brief={brief} change={change} />
+        </div>
+        <div className="flex min-w-0 flex-1 flex-col">
+          <div role="tablist" aria-label="What is shown" className="flex gap-5 border-b border-edge px-4">
+            {tabs.map(({ id, name: title }, i) => (
+              <button
+                key={id}
+                type="button"
+                role="tab"
+                aria-selected={tab === id}
+                className={`head border-b-[3px] py-1.5 text-[0.95rem] ${tab === id ? 'border-oxide' : 'border-clear text-quiet hover:text-ink'}`}
+                onClick={() => show(id)}
+              >
+                {title} <kbd className="dose opacity-60">{i + 1}</kbd>
+              </button>
+            ))}
+          </div>
+          {tab === 'reach' && <ReachMap brief={brief} />}
+          {tab === 'joints' && <Joints brief={brief} />}
+          {tab === 'tests' && <TestBattery brief={brief} change={change} />}
+        </div>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,22 @@
+import type { Interval } from '@tropaeum/core/capacity/capacity';
+import type { Zone } from '@tropaeum/core/dose/zone';
+
+export const zoneShort: Record<Zone, string> = {
+  strength: 'strength',
+  hypertrophy: 'muscle',
+  'muscular-endurance': 'endurance',
+  power: 'power',
+  'speed-strength': 'speed',
+};
+
+const countedTo = 60;
+const holdTo = 300;
+
+/** Repetitions or seconds to failure with their bounds; beyond what is worth counting only that it is many. */
+export function amountWords({ toFailure, counts }: { toFailure: Interval; counts: 'repetitions' | 'seconds' }): string {
+  const [most, unit] = counts === 'seconds' ? [holdTo, ' s'] : [countedTo, ''];
+  const low = Math.round(toFailure.low);
+  if (low >= most) return `over ${most}${unit}`;
+  const high = Math.round(toFailure.high);
+  return high > most ? `${low} to ${most}+${unit}` : `${low} to ${high}${unit}`;
+}
