@@ -134,6 +134,22 @@ export class Caller {
     return { status: response.status, body: text ? JSON.parse(text) : undefined, headers: response.headers };
   }
 
+  /** The first message of a stream, and whether it ended when we stopped listening. */
+  async firstMessage(path: string): Promise<{ type: string | null; data: unknown }> {
+    const response = await fetch(`${this.base}/api${path}`, { headers: { cookie: this.cookie } });
+    const reader = (response.body as ReadableStream<Uint8Array>).getReader();
+    let text = '';
+    for (;;) {
+      const { value, done } = await reader.read();
+      text += new TextDecoder().decode(value);
+      const data = /^data: (.*)$/m.exec(text)?.[1];
+      if (data || done) {
+        await reader.cancel();
+        return { type: response.headers.get('content-type'), data: data && JSON.parse(data) };
+      }
+    }
+  }
+
   async signIn(email: string): Promise<this> {
     const answer = await this.call('POST', '/sign-in', { email, password });
     if (answer.status !== 204) throw new Error(`signing in gave ${answer.status}`);

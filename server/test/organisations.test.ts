@@ -98,6 +98,8 @@ function calls(
       opensTo: 'everyone-own',
     },
     'DELETE /sports/:id': { path: `/sports/${sportOf(club())}`, opensTo: 'owner' },
+    'GET /devices/hanging-scale': { path: '/devices/hanging-scale', opensTo: 'everyone-own' },
+    'GET /devices/contact-mat': { path: '/devices/contact-mat', opensTo: 'everyone-own' },
     'GET /link/:token/': { path: `/link/${session().token}`, opensTo: 'anyone' },
     'POST /link/:token/logs': {
       path: `/link/${session().token}/logs`,

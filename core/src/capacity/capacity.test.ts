@@ -154,7 +154,7 @@ describe('what an athlete can do', () => {
       battery: [{ test: 'single-leg-calf-raise', value: 34, side: 'right', on: '2026-12-01' }],
     };
     expect(capacityOf(tested, day).toFailure(variant('push-up'))?.mid).toBeCloseTo(30, -1);
-    expect(capacityOf(tested, day).shown('single-leg-calf-raise')).toEqual({ times: 1, last: '2026-12-01' });
+    expect(capacityOf(tested, day).shown.get('single-leg-calf-raise')).toEqual({ times: 1, last: '2026-12-01' });
     expect(capacityOf(tested, day)).toBe(capacityOf(tested, day));
   });
 });

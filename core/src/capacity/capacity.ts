@@ -280,9 +280,9 @@ export class Capacity {
     return between(mean, variance, (e) => 1 + e);
   }
 
-  /** How often an exercise has been shown, and when last. */
-  shown(variant: string): { times: number; last: string } | undefined {
-    return this.showingsOf.get(variant);
+  /** Exercises that something was learnt from: how often, and when last. */
+  get shown(): ReadonlyMap<string, { times: number; last: string }> {
+    return this.showingsOf;
   }
 }
 

@@ -92,6 +92,9 @@ const withWords = ({ load, band }: Reached) => (load ? ` with ${load.with}` : ba
 const side = (variant: Variant) => (variant.dose.perSide ? '/side' : '');
 const perSet = (reached: Reached, reserve: number) => Math.max(1, Math.floor(reached.toFailure.mid) - reserve);
 
+type ZonedReach = Reached & { zone: Zone };
+const isZoned = (reached: Reached | undefined): reached is ZonedReach => reached?.zone !== undefined;
+
 /** Another variant of the same pattern that asks for more, of those that can be done. */
 function harderOne(
   variant: Variant,
@@ -99,7 +102,7 @@ function harderOne(
   candidates: readonly Feasibility[],
   capacity: Capacity,
   fits: (other: Variant) => boolean,
-): { variant: Variant; reached: Reached } | undefined {
+): { variant: Variant; reached: ZonedReach } | undefined {
   const lifting = new Set(variant.jointActions.map(momentOf));
   return candidates
     .filter((c) => c.reasons.length === 0 && c.variant.pattern === variant.pattern && c.variant.id !== variant.id)
@@ -107,7 +110,7 @@ function harderOne(
     .filter((c) => c.variant.jointActions.some((a) => lifting.has(momentOf(a))))
     .flatMap((c) => {
       const reached = hardestOf(reachOf(c, capacity));
-      return reached && reached.share > own.share * 1.1 ? [{ variant: c.variant, reached }] : [];
+      return isZoned(reached) && reached.share > own.share * 1.1 ? [{ variant: c.variant, reached }] : [];
     })
     .sort((a, b) => b.reached.share - a.reached.share)[0];
 }
@@ -137,7 +140,8 @@ export function honestWays(
 ): Way[] {
   const { variant } = feasible;
   const own = hardestOf(reachOf(feasible, capacity));
-  if (!own || reaches(own, wanted) || own.counts === 'seconds') return [];
+  if (!own?.zone || reaches(own, wanted)) return [];
+  const { zone: ownZone } = own;
   const ways: Way[] = [];
   const reps = perSet(own, 2);
 
@@ -179,7 +183,7 @@ export function honestWays(
       kind: 'band-added',
       reaches: false,
       says: `A band, which pulls most where the weight is easiest: ${bandHere.variant.name.toLowerCase()}. Unmeasured, it is dosed by what is left.`,
-      trains: own.zone,
+      trains: ownZone,
       variant: bandHere.variant,
       dose: `3x10${side(bandHere.variant)} rir2 r60`,
     });
@@ -196,7 +200,7 @@ export function honestWays(
       kind: 'paused',
       reaches: false,
       says: `A pause of two seconds where it is hardest takes the swing out of it: ${percent(own.share)} without help.`,
-      trains: own.zone,
+      trains: ownZone,
       dose: `3x${Math.max(4, Math.min(12, Math.round(reps * 0.7)))}${side(variant)} 2-2-1 r60`,
     },
     {
@@ -216,8 +220,8 @@ export function honestWays(
     {
       kind: 'other-quality',
       reaches: false,
-      says: `Train what this load does train: ${wordsOfZone(own.zone)}, ${Math.round(own.toFailure.low)} to ${Math.round(own.toFailure.high)} repetitions to failure.`,
-      trains: own.zone,
+      says: `Train what this load does train: ${wordsOfZone(ownZone)}, ${Math.round(own.toFailure.low)} to ${Math.round(own.toFailure.high)} repetitions to failure.`,
+      trains: ownZone,
       dose: `3x${Math.min(20, reps)}${side(variant)} rir2 r45`,
     },
   );
@@ -228,6 +232,6 @@ export function honestWays(
 /** One plain sentence about a zone that is not reached, or nothing when it is. */
 export function outOfReach(feasible: Feasibility, wanted: Zone, capacity: Capacity): string | undefined {
   const own = hardestOf(reachOf(feasible, capacity));
-  if (!own || reaches(own, wanted)) return undefined;
+  if (!own?.zone || reaches(own, wanted)) return undefined;
   return `The most there is here${withWords(own)} comes to ${percent(own.share)} of the most: no ${wordsOfZone(wanted)}, which begins at 85 %.`;
 }

@@ -11,7 +11,8 @@ export interface Reached {
   band?: string;
   share: number;
   between: Interval;
-  zone: Zone;
+  /** None for holds: zones are of lifts that are counted. */
+  zone?: Zone;
   /** Repetitions, or seconds of a hold, to failure. */
   toFailure: Interval;
   counts: 'repetitions' | 'seconds';
@@ -25,7 +26,8 @@ export function reachOf({ variant, loads, bands }: Feasibility, capacity: Capaci
     const toFailure = capacity.toFailure(variant, loading, counts);
     if (!effort || !toFailure) return [];
     const { share, between } = effort;
-    return [{ ...what, share, between, zone: zoneOf(share, variant.speed === 'fast'), toFailure, counts }];
+    const zone = counts === 'repetitions' ? { zone: zoneOf(share, variant.speed === 'fast') } : {};
+    return [{ ...what, share, between, ...zone, toFailure, counts }];
   };
   if (variant.load?.source === 'band')
     return bands.flatMap(({ with: band, measured }) => (measured ? reached({ band: measured }, { band }) : []));
@@ -50,7 +52,7 @@ const zoneOrder: readonly Zone[] = ['muscular-endurance', 'hypertrophy', 'streng
 
 /** Whether a zone is reached, or one that asks for more. Fast zones are reached by moving fast what is light enough. */
 export function reaches(found: Reached | undefined, wanted: Zone): boolean {
-  if (!found) return false;
+  if (!found?.zone) return false;
   if (wanted === 'speed-strength' || wanted === 'power') return found.zone === wanted;
   return zoneOrder.indexOf(found.zone) >= zoneOrder.indexOf(wanted);
 }

@@ -1,10 +1,11 @@
 import { ageOn, daysBetween, restrictionsOn } from '../athlete/athlete';
 import { mainBlocks, planes } from '../exercise/vocabulary';
+import { weekTotals } from '../load/week-totals';
 import { seasonReason } from './candidates';
 import type { Column } from './column';
 import type { Context } from './context';
 import { coverage } from './demands';
-import { coversPlane, highSets, mostContacts, mostHighSets, opposites, patternSets } from './rules';
+import { coversPlane, highSets, mostContacts, mostHighSets, opposites, patternSets, wantedHeavySets } from './rules';
 
 export interface Check {
   id: string;
@@ -34,6 +35,8 @@ export function checksOf(context: Context, columns: readonly Column[], plannedMi
     ...loadChecks(context, columns),
     ...restrictionChecks(context, columns),
     ...seasonChecks(context, columns),
+    ...weekChecks(context, columns),
+    ...zoneChecks(context, columns),
     ...ageChecks(context),
   ];
 }
@@ -135,6 +138,51 @@ function seasonChecks({ brief }: Context, columns: readonly Column[]): Check[] {
       sore.length
         ? `${sore.map((v) => v.name).join(', ')}: ${days} days before the fixture`
         : `${days} days to the next fixture`,
+    ),
+  ];
+}
+
+/** A region should not be loaded high in more sets than this in seven days: three sessions at their most. Common practice, no source. */
+const mostHighSetsInWeek = 3 * mostHighSets;
+/** Two days and more between sessions with many landings: handbook of the National Strength and Conditioning Association (values from memory). */
+const [daysBetweenLandings, manyLandings] = [2, 40];
+
+function weekChecks({ brief, catalogue }: Context, columns: readonly Column[]): Check[] {
+  const { recent } = brief.season;
+  if (!recent?.length) return [];
+  const today = columns
+    .filter((c) => mainBlocks.has(c.group.block))
+    .flatMap((c) => c.variants.map((variant, i) => ({ variant, sets: c.group.choices[i]?.dose.sets ?? 0 })));
+  const { byRegion, sets, daysSinceLandings } = weekTotals(brief.date, recent, catalogue, today);
+  const over = [...byRegion].filter(([, count]) => count > mostHighSetsInWeek);
+  const landings = columns.reduce((s, c) => s + c.impactContacts, 0);
+  const soon = daysSinceLandings !== undefined && daysSinceLandings < daysBetweenLandings && landings > manyLandings;
+  return [
+    check(
+      'week',
+      over.length === 0,
+      over.length
+        ? `In seven days ${over.map(([region, count]) => `${count} heavy sets on the ${region}`).join(', ')}, ${mostHighSetsInWeek} at the most`
+        : `${sets} sets of main work in seven days`,
+    ),
+    ...(soon
+      ? [check('week.landings', false, `${landings} landings, and there were some yesterday: 48 hours between`)]
+      : []),
+  ];
+}
+
+/** When strength is the aim, whether any of it is heavy enough to be called so. */
+function zoneChecks({ brief }: Context, columns: readonly Column[]): Check[] {
+  const wanted = wantedHeavySets(brief);
+  if (wanted === 0 || columns.length === 0) return [];
+  const heavy = columns.reduce((s, c) => s + c.heavySets, 0);
+  return [
+    check(
+      'zone',
+      heavy > 0,
+      heavy
+        ? `${heavy} sets of maximal strength`
+        : 'Nothing here is heavy enough for maximal strength: this trains speed, muscle and one side at a time instead',
     ),
   ];
 }

@@ -212,8 +212,8 @@ describe('reasons', () => {
   it('can be opened to what they are made of', () => {
     const variant = variantById('split-squat');
     if (!variant) throw new Error('missing');
-    const { effort, gives } = derivation(context, variant, 15);
-    expect(effort.share).toBeGreaterThan(0);
+    const { effort, gives } = derivation(context, variant, { kg: 15, with: '2 dumbbells 7.5 kg' });
+    expect(effort?.share).toBeGreaterThan(0);
     expect(gives.length).toBeGreaterThan(2);
     expect(gives.every((g) => g.given > 0 && g.given <= 1)).toBe(true);
   });

@@ -1,5 +1,5 @@
 import type { Effort, Interval } from '../capacity/capacity';
-import { capacityOf, effortOf } from '../capacity/effort';
+import { capacityOf } from '../capacity/effort';
 import { momentWords } from '../exercise/moments';
 import type { Variant } from '../exercise/variant';
 import { loadingOf } from '../kit/loads';
@@ -95,12 +95,16 @@ export function reasonFor(context: Context, group: Group, variant: Variant, choi
 const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
-/** The terms behind a reason, for whoever wants to see the derivation. */
-export function derivation(context: Context, variant: Variant, loadKg: number) {
-  const effort = effortOf(variant, context.brief.athlete, context.brief.date, { loadKg }, context.body);
+/** The terms behind a reason, for whoever wants to see the derivation; effort and repetitions where the force is known. */
+export function derivation(context: Context, variant: Variant, load: Choice['load']) {
+  const { athlete, date, kit } = context.brief;
+  const capacity = capacityOf(athlete, date, context.body);
+  const loading = loadingOf(load, kit);
   const given = context.gives(variant);
   return {
-    effort,
+    effort: loading && capacity.effort(variant, loading),
+    toFailure: loading && capacity.toFailure(variant, loading),
+    shown: capacity.shown.get(variant.id),
     gives: context.demands.map((demand, d) => ({ demand, given: given[d] as number })).filter((g) => g.given > 0),
   };
 }

@@ -1,4 +1,7 @@
 import { type Athlete, ageOn, daysBetween, restrictionsOn } from '../athlete/athlete';
+import type { TestResult } from '../athlete/showing';
+import { battery } from '../capacity/battery';
+import { sideIndex } from '../capacity/test-trend';
 import { variantById } from '../exercise/library';
 import { type JointAction, levels, type Region } from '../exercise/vocabulary';
 import { askedOf, type Overuse, type RiskSite, type SportAction, type SportProfile } from './profile';
@@ -100,13 +103,13 @@ export interface Asymmetry {
 }
 
 /**
- * Sides that differ in the latest tests done on both: limb symmetry index under 90 %.
+ * Sides that differ in the latest tests done on both: limb symmetry index under 90 %, and in the battery by more than chance.
  *
  * @example asymmetriesOf({ tests: [{ variant: 'single-leg-calf-raise', maxReps: 16, side: 'left' }, { ..., maxReps: 24, side: 'right' }] })
  * // [{ regions: ['ankle', ...], weaker: 'left', index: 0.67, test: 'single-leg-calf-raise' }]
  */
-export function asymmetriesOf({ tests = [] }: Pick<Athlete, 'tests'>): Asymmetry[] {
-  const found: Asymmetry[] = [];
+export function asymmetriesOf({ tests = [], battery: results = [] }: Pick<Athlete, 'tests' | 'battery'>): Asymmetry[] {
+  const found: Asymmetry[] = batteryAsymmetries(results);
   for (const test of new Set(tests.map((t) => t.variant))) {
     const latest = (side: 'left' | 'right') =>
       tests
@@ -121,6 +124,8 @@ export function asymmetriesOf({ tests = [] }: Pick<Athlete, 'tests'>): Asymmetry
     const index = Math.min(left.maxReps, right.maxReps) / Math.max(left.maxReps, right.maxReps);
     if (index >= symmetryWanted) continue;
     const lead = variant.jointActions[0];
+    // What both have, the battery has measured with its error.
+    if (found.some((f) => f.test === test)) continue;
     found.push({
       regions: lead ? regionsOf(lead) : [],
       weaker: left.maxReps < right.maxReps ? 'left' : 'right',
@@ -129,6 +134,16 @@ export function asymmetriesOf({ tests = [] }: Pick<Athlete, 'tests'>): Asymmetry
     });
   }
   return found;
+}
+
+/** Sides of the battery that differ by more than two tries do. */
+function batteryAsymmetries(results: readonly TestResult[]): Asymmetry[] {
+  return battery.flatMap(({ id, shows }): Asymmetry[] => {
+    const sides = shows && sideIndex(id, results);
+    const lead = shows && variantById(shows.variant)?.jointActions[0];
+    if (!sides || sides.even || !sides.real || sides.weaker === 'neither' || !lead) return [];
+    return [{ regions: regionsOf(lead), weaker: sides.weaker, index: sides.index, test: shows.variant }];
+  });
 }
 
 function actionReasons(action: SportAction, athlete: Athlete, day: string): NeedReason[] {

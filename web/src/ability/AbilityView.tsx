@@ -68,7 +68,7 @@ function Ability({ athleteId }: { athleteId: string }) {
   if (!opened || !brief) return <Waiting what="Opening the bench" />;
   const { athlete, date } = brief;
   return (
-    <div className="flex min-w-0 flex-1 flex-col">
+    <main className="flex min-w-0 flex-1 flex-col">
       <div className="flex items-center justify-between gap-4 border-b border-stone px-4 py-2">
         <h1 className="head truncate text-[1.3rem]">
           <Link to={`/athletes/${athleteId}`} className="hover:underline">
@@ -95,6 +95,7 @@ function Ability({ athleteId }: { athleteId: string }) {
       )}
       <div className="flex min-h-0 flex-1">
         <div className="w-[288px] shrink-0 overflow-y-auto border-r border-edge" data-kit-bench>
+          <h2 className="sr-only">What there is</h2>
           <KitSection brief={brief} change={change} />
           <LoadSection brief={brief} />
           <BandSection brief={brief} change={change} />
@@ -119,6 +120,6 @@ function Ability({ athleteId }: { athleteId: string }) {
           {tab === 'tests' && <TestBattery brief={brief} change={change} />}
         </div>
       </div>
-    </div>
+    </main>
   );
 }

@@ -51,27 +51,27 @@ const at = (share: number) => {
   const place = Math.log(share / drawnFrom) / Math.log(drawnTo / drawnFrom);
   return `${Math.min(1, Math.max(0, place)) * 100}%`;
 };
-/** Bounds this much narrower than those of the guess count as known. */
-const knownFrom = 0.75;
+/** Bounds as logarithms of their ratio: narrower than the first counts as shown, than the second as carried over from other joints. */
+const [shownUnder, carriedUnder] = [0.45, 0.66];
 
 /** What each joint action can do against where everybody like this starts, with its bounds: narrow where much was shown. */
 export function Joints({ brief }: { brief: Brief }) {
   const capacity = useMemo(() => capacityOf(brief.athlete, brief.date), [brief.athlete, brief.date]);
-  const shown = [...new Set([...(brief.athlete.shown ?? []), ...(brief.athlete.tests ?? [])].map((s) => s.variant))]
-    .flatMap((id) => {
-      const told = capacity.shown(id);
-      return told ? [{ id, ...told }] : [];
-    })
-    .sort((a, b) => b.times - a.times);
+  const shown = [...capacity.shown].map(([id, told]) => ({ id, ...told })).sort((a, b) => b.times - a.times);
   const { staying } = capacity;
   return (
-    <main className="min-w-0 flex-1 overflow-y-auto px-4 pt-2 pb-6">
+    <section
+      className="min-w-0 flex-1 overflow-y-auto px-4 pt-2 pb-6"
+      aria-label="Strength by joint"
+      // Nothing in it takes the focus, and it has to be scrolled by keys all the same.
+      tabIndex={0}
+    >
       <p className="max-w-2xl text-[0.95rem]">
         {shown.length === 0
           ? 'Nothing shown yet: all of this is a guess by mass, sex, age and level.'
           : `Learnt from ${shown.reduce((sum, s) => sum + s.times, 0)} showings of ${shown.length} exercises. The line is where it lies four times in five; the dotted one where everybody like this starts.`}
       </p>
-      <div className="mt-2 grid grid-cols-[12rem_1fr_8rem] gap-3 text-[0.72rem] text-quiet">
+      <div className="mt-2 grid grid-cols-[12rem_1fr_10.5rem] gap-3 text-[0.72rem] text-quiet">
         <span />
         <span className="relative h-4">
           {[0.5, 1, 2].map((s) => (
@@ -113,7 +113,7 @@ export function Joints({ brief }: { brief: Brief }) {
         A model of levers and of what was logged, not a measurement; no ground for decisions after an injury. Those are
         for the clinician who treats it.
       </p>
-    </main>
+    </section>
   );
 }
 
@@ -121,11 +121,12 @@ function Row({ found }: { found: ActionCapacity }) {
   const { action, guessNm, mostNm, moment } = found;
   const share = (nm: number) => nm / guessNm;
   const width = Math.log(mostNm.high / mostNm.low);
-  const known = width < knownFrom;
+  const known = width < shownUnder;
+  const whence = known ? '' : width < carriedUnder ? ', carried over' : ', guess';
   const name = `${capital(action.joint === 'scapula' ? 'shoulder blade' : action.joint)} ${action.action.replaceAll('-', ' ')}`;
   return (
     <div
-      className="grid grid-cols-[12rem_1fr_8rem] items-center gap-3 border-b border-edge py-1"
+      className="grid grid-cols-[12rem_1fr_10.5rem] items-center gap-3 border-b border-edge py-1"
       data-joint={found.key}
       title={`answered by the ${momentWords[moment]}`}
     >
@@ -145,7 +146,7 @@ function Row({ found }: { found: ActionCapacity }) {
         <span className="dose">{Math.round(mostNm.mid)}</span>
         <span className="block text-[0.76rem] text-quiet">
           {Math.round(mostNm.low)} to {Math.round(mostNm.high)}
-          {known ? '' : ', guess'}
+          {whence}
         </span>
       </span>
     </div>

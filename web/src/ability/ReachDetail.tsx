@@ -50,7 +50,9 @@ export function ReachDetail({ brief, offer }: { brief: Brief; offer: PatternOffe
               </span>
               <span className="shrink-0 text-right leading-tight">
                 <span className="dose">{e.reached ? `${Math.round(e.reached.share * 100)} %` : 'by left'}</span>
-                <span className="block text-[0.76rem] text-quiet">{e.reached ? zoneShort[e.reached.zone] : ''}</span>
+                <span className="block text-[0.76rem] text-quiet">
+                  {e.reached ? (e.reached.zone ? zoneShort[e.reached.zone] : 'hold') : ''}
+                </span>
               </span>
             </button>
           </li>

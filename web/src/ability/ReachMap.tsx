@@ -6,10 +6,16 @@ import { measurer, type OfferedReach, type PatternOffer } from '../workers/measu
 import { ReachDetail } from './ReachDetail';
 import { amountWords, zoneShort } from './zone-words';
 
-/** Shares of the most are drawn up to this. */
-export const drawnTo = 1.1;
-const at = (share: number) => `${(Math.min(drawnTo, Math.max(0, share)) / drawnTo) * 100}%`;
+/** Shares of the most are drawn between these. */
+const [drawnFrom, drawnTo] = [0.1, 1.12];
+const at = (share: number) =>
+  `${((Math.min(drawnTo, Math.max(drawnFrom, share)) - drawnFrom) / (drawnTo - drawnFrom)) * 100}%`;
 const marks = [zones.hypertrophy.share[0], zones.strength.share[0], 1];
+const bands = [
+  { from: drawnFrom, to: zones.hypertrophy.share[0], name: 'endurance' },
+  { from: zones.hypertrophy.share[0], to: zones.strength.share[0], name: 'muscle' },
+  { from: zones.strength.share[0], to: drawnTo, name: 'strength' },
+];
 
 function useReach(brief: Brief): PatternOffer[] | undefined {
   const [offers, setOffers] = useState<PatternOffer[]>();
@@ -42,19 +48,19 @@ export function ReachMap({ brief }: { brief: Brief }) {
   const offer = offers.find((o) => o.pattern === chosen) ?? here[0];
   return (
     <div className="flex min-h-0 flex-1">
-      <main className="min-w-0 flex-1 overflow-y-auto px-4 pt-2 pb-6">
+      <div className="min-w-0 flex-1 overflow-y-auto px-4 pt-2 pb-6">
         <p className="text-[0.95rem]">
           <b>{here.length}</b> of {offers.length} patterns can be trained here; maximal strength in <b>{heavy}</b>.
         </p>
-        <div className="mt-2 grid grid-cols-[9.5rem_1fr_7.5rem] items-end gap-3 text-[0.72rem] text-quiet">
+        <div className="mt-2 grid grid-cols-[9rem_1fr_6.6rem] items-end gap-3 text-[0.72rem] text-quiet">
           <span className="label">Pattern</span>
           <span className="relative h-4">
-            {[
-              { from: 0, name: 'endurance' },
-              { from: marks[0] as number, name: 'muscle' },
-              { from: marks[1] as number, name: 'strength' },
-            ].map(({ from, name }) => (
-              <span key={name} className="absolute bottom-0 pl-1" style={{ left: at(from) }}>
+            {bands.map(({ from, to, name }) => (
+              <span
+                key={name}
+                className="absolute bottom-0 border-l border-stone text-center"
+                style={{ left: at(from), right: `calc(100% - ${at(to)})` }}
+              >
                 {name}
               </span>
             ))}
@@ -73,7 +79,7 @@ export function ReachMap({ brief }: { brief: Brief }) {
               {not.map(({ pattern, why }) => (
                 <li
                   key={pattern}
-                  className="grid grid-cols-[9.5rem_1fr] gap-3 border-b border-edge py-0.5 text-[0.88rem]"
+                  className="grid grid-cols-[9rem_1fr] gap-3 border-b border-edge py-0.5 text-[0.88rem]"
                 >
                   <span>{capital(words(pattern))}</span>
                   <span className="text-quiet">{why ?? 'Nothing in the library asks for it as loaded work.'}</span>
@@ -82,7 +88,7 @@ export function ReachMap({ brief }: { brief: Brief }) {
             </ul>
           </>
         )}
-      </main>
+      </div>
       {offer && (
         <aside className="w-[280px] shrink-0 overflow-y-auto border-l border-edge bg-sheet" aria-label="Chosen pattern">
           <ReachDetail key={offer.pattern} brief={brief} offer={offer} />
@@ -101,7 +107,7 @@ function Row({ offer, chosen, onChoose }: { offer: PatternOffer; chosen: boolean
         type="button"
         aria-pressed={chosen}
         data-pattern={offer.pattern}
-        className={`grid w-full cursor-pointer grid-cols-[9.5rem_1fr_7.5rem] items-center gap-3 border-b border-edge py-1 text-left hover:bg-sheet ${chosen ? 'bg-lit shadow-[inset_3px_0_0_var(--oxide)]' : ''}`}
+        className={`grid w-full cursor-pointer grid-cols-[9rem_1fr_6.6rem] items-center gap-3 border-b border-edge py-1 text-left hover:bg-sheet ${chosen ? 'bg-lit shadow-[inset_3px_0_0_var(--oxide)]' : ''}`}
         onClick={onChoose}
       >
         <span className="pl-2 text-[0.92rem] leading-tight">
@@ -144,7 +150,7 @@ function Row({ offer, chosen, onChoose }: { offer: PatternOffer; chosen: boolean
             <>
               <span className="dose">{amountWords(reached)}</span>
               <span className="block text-[0.76rem] text-quiet">
-                {Math.round(reached.share * 100)} % · {zoneShort[reached.zone]}
+                {Math.round(reached.share * 100)} % · {reached.zone ? zoneShort[reached.zone] : 'hold'}
               </span>
             </>
           ) : (

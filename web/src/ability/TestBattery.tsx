@@ -29,7 +29,7 @@ export function TestBattery({ brief, change }: PartProps) {
   const set = (next: TestResult[]) => change({ athlete: { ...brief.athlete, battery: next } });
   return (
     <div className="flex min-h-0 flex-1">
-      <main className="min-w-0 flex-1 overflow-y-auto px-4 pt-2 pb-6">
+      <div className="min-w-0 flex-1 overflow-y-auto px-4 pt-2 pb-6">
         <table className="w-full text-[0.92rem]">
           <thead>
             <tr className="border-b border-stone text-left">
@@ -52,7 +52,7 @@ export function TestBattery({ brief, change }: PartProps) {
           </tbody>
         </table>
         <TrunkRatios results={results} />
-      </main>
+      </div>
       <aside
         className="w-[320px] shrink-0 overflow-y-auto border-l border-edge bg-sheet px-4 py-3"
         aria-label="Chosen test"
@@ -147,7 +147,7 @@ function TestRow({
       )}
       <td className="pl-4 text-[0.86rem]">
         {index && (
-          <span className={index.even ? 'text-quiet' : 'text-oxide'}>
+          <span className={index.even || !index.real ? 'text-quiet' : 'text-oxide'}>
             {index.even ? 'even' : `${index.weaker} ${Math.round(index.index * 100)} %`}
             {!index.even && !index.real && ', within chance'}
           </span>

@@ -8,15 +8,13 @@ export function TrunkRatios({ results }: { results: readonly TestResult[] }) {
     <section className="mt-5">
       <h2 className="label border-b border-stone pb-0.5">Trunk, one part against another</h2>
       {holds ? (
-        <ul className="grid grid-cols-2 gap-x-6 text-[0.9rem]">
+        <ul className="text-[0.9rem]">
           {trunkRatios(holds).map(({ id, name, ratio, wanted, fine }) => (
-            <li key={id} className="flex justify-between border-b border-edge py-0.5">
+            <li key={id} className="grid grid-cols-[11rem_4rem_1fr] items-baseline gap-3 border-b border-edge py-0.5">
               <span>{name}</span>
-              <span className={fine ? '' : 'text-oxide'}>
-                <span className="dose">{ratio.toFixed(2)}</span>{' '}
-                <span className="text-[0.8rem]">
-                  {fine ? 'fine' : 'not'}, {wanted} wanted
-                </span>
+              <span className={`dose text-right ${fine ? '' : 'font-bold text-oxide'}`}>{ratio.toFixed(2)}</span>
+              <span className={`text-[0.84rem] ${fine ? 'text-quiet' : 'text-oxide'}`}>
+                {fine ? 'as it should be' : 'out of line'}: {wanted} is wanted
               </span>
             </li>
           ))}

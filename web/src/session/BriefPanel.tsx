@@ -1,4 +1,6 @@
 import { aims, type Brief, houseRuleChoices, houseRuleReasons, phases } from '@tropaeum/core/session/brief';
+import type { Context } from '@tropaeum/core/session/context';
+import { stepFor } from '@tropaeum/core/session/prescription';
 import { dayName } from '../ui/days';
 import { capital, words } from '../ui/words';
 import { HistorySection } from './brief/HistorySection';
@@ -7,11 +9,12 @@ import { LimitsSection } from './brief/LimitsSection';
 import { RoomSection } from './brief/RoomSection';
 import { Section } from './brief/Section';
 import { SidesSection } from './brief/SidesSection';
+import { WeekSection } from './brief/WeekSection';
 import { useSession } from './store';
 
 /** What the coach knows, all of it to hand and all of it changeable. */
-export function BriefPanel() {
-  const { brief, changeBrief } = useSession();
+export function BriefPanel({ context }: { context: Context }) {
+  const { brief, draft, changeBrief } = useSession();
   return (
     <div className="pb-6">
       <Section title="Aim and time">
@@ -63,10 +66,12 @@ export function BriefPanel() {
             </select>
           </label>
         </div>
-        <p className="mt-1.5 text-[0.84rem] text-quiet">
+        <p className="mt-1.5 text-[0.84rem] leading-snug">{stepFor(brief).because}</p>
+        <p className="mt-1 text-[0.84rem] text-quiet">
           {brief.season.nextFixture ? `Next fixture ${dayName(brief.season.nextFixture)}` : 'No fixture ahead'}
         </p>
       </Section>
+      <WeekSection context={context} draft={draft} />
       <LimitsSection brief={brief} change={changeBrief} />
       <KitSection brief={brief} change={changeBrief} />
       <RoomSection brief={brief} change={changeBrief} />

@@ -8,12 +8,15 @@ import { derivation } from '@tropaeum/core/session/reason';
 import { explained } from '@tropaeum/core/sport/explain';
 import { useEffect, useState } from 'react';
 import { CriteriaBars } from '../ui/CriteriaBars';
+import { dayName } from '../ui/days';
 import { Figure } from '../ui/Figure';
 import { clock, words } from '../ui/words';
 import { composer, type OfferedAlternative } from '../workers/composing';
 import { useSession } from './store';
 
 const offeredAtOnce = 6;
+/** Beyond this many repetitions the number says nothing. */
+const mostCounted = 60;
 
 function useAlternatives(at: ItemPlace): OfferedAlternative[] | undefined {
   const { brief, draft } = useSession();
@@ -36,7 +39,8 @@ function useAlternatives(at: ItemPlace): OfferedAlternative[] | undefined {
 function Why({ context, choice }: { context: Context; choice: Choice }) {
   const variant = context.catalogue.byId(choice.variant);
   if (!variant) return null;
-  const { gives, effort } = derivation(context, variant, choice.load?.kg ?? 0);
+  const { gives, effort, toFailure, shown } = derivation(context, variant, choice.load);
+  const counted = choice.dose.work.kind === 'reps' && toFailure && toFailure.mid < mostCounted ? toFailure : undefined;
   const best = gives
     .filter((g) => g.demand.kind === 'action')
     .sort((a, b) => b.given * b.demand.weight - a.given * a.demand.weight)[0];
@@ -59,10 +63,14 @@ function Why({ context, choice }: { context: Context; choice: Choice }) {
           <span className="text-quiet">{guards.demand.risk.source}</span>
         </p>
       )}
-      {choice.load?.kg !== undefined || !choice.load ? (
+      {effort ? (
         <p className="mt-2 text-quiet">
           Hardest on the {momentWords[effort.moment]}: {effort.momentNm.toFixed(0)} N m,{' '}
-          {Math.round(effort.share * 100)} % of an estimated most.
+          {Math.round(effort.between.low * 100)} to {Math.round(effort.between.high * 100)} % of the most
+          {counted && `, ${Math.round(counted.low)} to ${Math.round(counted.high)} repetitions to failure`}.{' '}
+          {shown
+            ? `Shown ${shown.times} times, last ${dayName(shown.last)}.`
+            : 'Never shown: carried over, or guessed.'}
         </p>
       ) : (
         <p className="mt-2 text-quiet">Band force is not measured: dosed by what is left in reserve.</p>

@@ -53,7 +53,7 @@ export function Side({ tab, onTab, need, onNeed, context, draft, plan, size }: S
         ) : shown === 'Needs' ? (
           <NeedsPanel context={context} plan={plan} opened={need} onOpen={onNeed} />
         ) : (
-          <BriefPanel />
+          <BriefPanel context={context} />
         )}
       </div>
     </aside>

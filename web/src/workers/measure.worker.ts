@@ -97,7 +97,12 @@ const measurer = {
       const exercises = ofPattern
         .filter((f) => f.reasons.length === 0)
         .flatMap((f) => offerOf(f, capacity))
-        .sort((a, b) => (b.reached?.share ?? -1) - (a.reached?.share ?? -1));
+        // What is counted comes before what is held: only lifts have a zone.
+        .sort(
+          (a, b) =>
+            Number(b.reached?.zone !== undefined) - Number(a.reached?.zone !== undefined) ||
+            (b.reached?.share ?? -1) - (a.reached?.share ?? -1),
+        );
       const why = exercises.length ? undefined : commonest(ofPattern.flatMap((f) => f.reasons));
       return { pattern, exercises, ...(why ? { why } : {}) };
     });
