@@ -1,4 +1,5 @@
 import { Bench } from 'tinybench';
+import { addTo as addCapacity } from './capacity.bench';
 import { addTo as addCompose } from './compose.bench';
 import { addTo as addLogWrite } from './log-write.bench';
 import { addTo as addSearch } from './search.bench';
@@ -34,6 +35,7 @@ const lines = [
   ...(await run('statics', addStatics)),
   ...(await run('search', addSearch)),
   ...(await run('transfer', addTransfer)),
+  ...(await run('capacity', addCapacity)),
 ];
 if (TROPAEUM_BENCH_SERVER && TROPAEUM_BENCH_TOKEN && TROPAEUM_BENCH_SESSION && TROPAEUM_BENCH_OWNER) {
   const target = {

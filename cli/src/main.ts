@@ -1,4 +1,6 @@
 import { readFileSync } from 'node:fs';
+import { capacityOf } from '@tropaeum/core/capacity/effort';
+import { type Reached, reachOf } from '@tropaeum/core/capacity/reachable';
 import { library, variantById } from '@tropaeum/core/exercise/library';
 import { bodyReport } from '@tropaeum/core/formats/body-report';
 import { readBrief } from '@tropaeum/core/formats/brief';
@@ -57,17 +59,35 @@ async function composeCommand(file: string | undefined): Promise<void> {
   print(planOf(contextOf(brief), composition.draft, composition.proof) satisfies Plan);
 }
 
+/** What a variant comes to at one load: share of the most, zone, repetitions or seconds to failure with their bounds. */
+function reachWords({ load, band, share, zone, toFailure, counts }: Reached) {
+  const rounded = (value: number) => Math.round(value * 10) / 10;
+  return {
+    with: load?.with ?? band ?? 'body',
+    ...(load ? { kg: load.kg } : {}),
+    percentOfMax: Math.round(share * 100) / 100,
+    ...(zone ? { zone } : {}),
+    [counts === 'seconds' ? 'secondsToFailure' : 'repetitionsToFailure']: {
+      low: rounded(toFailure.low),
+      mid: rounded(toFailure.mid),
+      high: rounded(toFailure.high),
+    },
+  };
+}
+
 function feasibleCommand(file: string | undefined): void {
   const { athlete, kit, date } = briefFrom(file);
+  const capacity = capacityOf(athlete, date);
   const all = library.map((variant) => feasibility(variant, { athlete, kit, date }));
   print({
     feasible: all
       .filter((f) => f.reasons.length === 0)
-      .map(({ variant, loads, bands }) => ({
-        variant: variant.id,
-        name: variant.name,
-        loads,
-        ...(bands.length ? { bands: bands.map((b) => b.with) } : {}),
+      .map((f) => ({
+        variant: f.variant.id,
+        name: f.variant.name,
+        loads: f.loads,
+        ...(f.bands.length ? { bands: f.bands.map((b) => b.with) } : {}),
+        reach: f.variant.speed === 'fast' ? [] : reachOf(f, capacity).map(reachWords),
       })),
     infeasible: all
       .filter((f) => f.reasons.length > 0)

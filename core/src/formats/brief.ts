@@ -4,9 +4,10 @@ import { homeTest, testIds } from '../capacity/battery';
 import { parseDose } from '../dose/notation';
 import { catalogueOf } from '../exercise/catalogue';
 import type { OwnVariant } from '../exercise/own';
-import { anchors, kitKinds, levels, regions } from '../exercise/vocabulary';
+import { anchors, type KitKind, kitKinds, levels, regions } from '../exercise/vocabulary';
 import { BandFitError, type BandReading, fitBand } from '../kit/band-fit';
 import { fills } from '../kit/kit';
+import { heaviestKg, heaviestOf } from '../kit/mass';
 import { aims, type Brief, defaultHouseRules, houseRuleChoices, phases } from '../session/brief';
 import type { SportProfile } from '../sport/profile';
 import { sportById, sports } from '../sport/sports';
@@ -137,7 +138,7 @@ const athlete = object({
 const kitItem = object({
   kind: anyOf(kitKinds).required('is required'),
   count: number(1, 20, 'pieces').integer('must be a whole number'),
-  massKg: number(0.05, 200, 'kg'),
+  massKg: number(0.05, heaviestKg, 'kg'),
   volumeL: number(0.1, 60, 'litres'),
   fill: anyOf(fills),
   level: anyOf(bandLevels),
@@ -163,6 +164,13 @@ const kitItem = object({
       }
     })
     .default(undefined),
+}).test('mass', '', function (item) {
+  const { kind, massKg } = item as { kind?: KitKind; massKg?: number };
+  if (!kind || typeof massKg !== 'number' || massKg <= heaviestOf(kind)) return true;
+  return this.createError({
+    path: `${this.path}.massKg`,
+    message: `must be ${heaviestOf(kind)} kg or less for a ${kind}`,
+  });
 });
 
 const kit = object({

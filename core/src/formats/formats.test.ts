@@ -69,6 +69,21 @@ describe('brief document', () => {
     ['kit', undefined, 'kit'],
     ['kit.items', [{ kind: 'spoon' }], 'kit.items[0].kind'],
     ['kit.items', [{ kind: 'dumbbell', massKg: 900 }], 'kit.items[0].massKg'],
+    ['kit.items', [{ kind: 'dumbbell', massKg: 120 }], 'kit.items[0].massKg'],
+    ['kit.items', [{ kind: 'band-long', measured: { readings: [] } }], 'kit.items[0].measured.restM'],
+    [
+      'kit.items',
+      [{ kind: 'band-long', measured: { restM: 1, readings: [{ lengthM: 1.5, forceN: 20 }] } }],
+      'kit.items[0].measured.readings',
+    ],
+    ['athlete.battery', [{ test: 'deadlift', value: 3, on: '2026-12-01' }], 'athlete.battery[0].test'],
+    ['athlete.battery', [{ test: 'side-plank', value: 30, on: '2026-12-01' }], 'athlete.battery[0].side'],
+    ['athlete.battery', [{ test: 'push-up', value: -3, on: '2026-12-01' }], 'athlete.battery[0].value'],
+    [
+      'athlete.shown',
+      [{ on: '2026-12-01', variant: 'push-up', side: 'both', counts: 'laps', from: 'session', sets: [] }],
+      'athlete.shown[0].counts',
+    ],
     ['kit.anchors', ['ceiling'], 'kit.anchors[0]'],
     ['kit.room', { lengthM: 'long', widthM: 2 }, 'kit.room.lengthM'],
     ['season', { phase: 'holidays' }, 'season.phase'],
@@ -85,6 +100,48 @@ describe('brief document', () => {
     const twice = changed('minutes', -5) as { athlete: { born: string } };
     twice.athlete.born = '2099-01-01';
     expect(faultsOf(twice).map((f) => f.path)).toEqual(expect.arrayContaining(['minutes', 'athlete.born']));
+  });
+
+  it('carries what was tested, shown and measured without loss, by its schema too', () => {
+    const brief = exampleBrief();
+    const reading = readBrief(
+      writeBrief({
+        ...brief,
+        athlete: {
+          ...brief.athlete,
+          battery: [{ test: 'side-plank', value: 48, side: 'left', on: '2026-12-01' }],
+          shown: [
+            {
+              on: '2026-12-07',
+              variant: 'band-row',
+              side: 'both',
+              band: { growingN: 20, earlyN: 3, restM: 1, off: 0.05 },
+              counts: 'repetitions',
+              from: 'session',
+              sets: [
+                { amount: 10, reserve: 2 },
+                { amount: 8, cutShort: true },
+              ],
+            },
+          ],
+        },
+        kit: {
+          ...brief.kit,
+          items: [
+            {
+              kind: 'band-long',
+              measured: {
+                restM: 1,
+                readings: [1.5, 2, 2.5].map((lengthM) => ({ lengthM, forceN: 25 * (lengthM - 0.8) })),
+              },
+            },
+          ],
+        },
+      }),
+    );
+    if ('faults' in reading) throw new Error(JSON.stringify(reading.faults));
+    expect(readBrief(writeBrief(reading.brief))).toEqual(reading);
+    expect(validBrief(writeBrief(reading.brief))).toBe(true);
   });
 
   it.each([null, 7, 'brief', [], undefined])('%j is no brief', (document) => {

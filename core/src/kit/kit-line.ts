@@ -1,6 +1,7 @@
 import { type BandLevel, bandLevels } from '../body/band';
 import { type KitKind, kitKinds } from '../exercise/vocabulary';
 import { type Fill, fills, type KitItem } from './kit';
+import { heaviestKg, heaviestOf } from './mass';
 
 /** A word of a kit line that cannot be read: the word, and what was expected. */
 export class KitLineError extends SyntaxError {
@@ -41,20 +42,6 @@ const shortWords: Record<string, KitKind> = {
 
 const bags = new Set<KitKind>(['rucksack', 'holdall']);
 
-/** Nothing of a kind weighs more than this in a household, kg; anything heavier is a slip of the finger. Common practice, no source. */
-const mostOfKind: Partial<Record<KitKind, number>> = {
-  dumbbell: 80,
-  kettlebell: 80,
-  plate: 50,
-  'medicine-ball': 20,
-  'weight-vest': 60,
-  'ankle-weight': 10,
-  bottle: 40,
-  can: 6,
-  ball: 20,
-  stick: 10,
-};
-const mostKg = 200;
 const mostBagKg = 40;
 const kgInPound = 0.45359237;
 const inKg = (pounds: number) => Math.round(pounds * kgInPound * 100) / 100;
@@ -101,9 +88,9 @@ export function parseKitLine(text: string): KitItem {
     if (kind) once(item.kind, word, 'kind');
     if (count) item.count = positive(count[1] as string, word, 20, 'pieces');
     else if (litres) item.volumeL = positive(litres[1] as string, word, mostLitres, 'litres');
-    else if (pounds) item.massKg = inKg(positive(pounds[1] as string, word, Math.floor(mostKg / kgInPound), 'lb'));
+    else if (pounds) item.massKg = inKg(positive(pounds[1] as string, word, Math.floor(heaviestKg / kgInPound), 'lb'));
     else if (most) item.upToKg = positive(most[1] as string, word, mostBagKg, 'kg');
-    else if (mass) item.massKg = positive(mass[1] as string, word, mostKg, 'kg');
+    else if (mass) item.massKg = positive(mass[1] as string, word, heaviestKg, 'kg');
     else if ((bandLevels as readonly string[]).includes(word)) item.level = word as BandLevel;
     else if ((fills as readonly string[]).includes(word) && item.kind) item.fill = word as Fill;
     else if (kind) item.kind = kind;
@@ -113,7 +100,7 @@ export function parseKitLine(text: string): KitItem {
     throw new KitLineError(text.trim() || 'nothing', 'a thing such as dumbbell, bottle, band-loop, sofa or towel');
   if (item.upToKg !== undefined && !bags.has(item.kind))
     throw new KitLineError(item.kind, 'a bag such as rucksack or holdall: only bags are filled up to a mass');
-  const most = mostOfKind[item.kind] ?? mostKg;
+  const most = heaviestOf(item.kind);
   if (item.massKg !== undefined && item.massKg > most)
     throw new KitLineError(massWord, `at most ${most} kg for a ${item.kind.replaceAll('-', ' ')}`);
   return item as KitItem;

@@ -77,3 +77,23 @@ export function massRangeOf(item: KitItem): MassRange {
 }
 
 const spread = (kg: number, by: number): MassRange => ({ kg, low: toTenGrams(kg - by), high: toTenGrams(kg + by) });
+
+/** Nothing in a household weighs more than this, kg. */
+export const heaviestKg = 200;
+
+/** Nothing of a kind weighs more than this in a household, kg; anything heavier is a slip of the finger. Common practice, no source. */
+const mostOfKind: Partial<Record<KitKind, number>> = {
+  dumbbell: 80,
+  kettlebell: 80,
+  plate: 50,
+  'medicine-ball': 20,
+  'weight-vest': 60,
+  'ankle-weight': 10,
+  bottle: 40,
+  can: 6,
+  ball: 20,
+  stick: 10,
+};
+
+/** The most that a thing of a kind may be said to weigh, kg. @example heaviestOf('dumbbell') // 80 */
+export const heaviestOf = (kind: KitKind): number => mostOfKind[kind] ?? heaviestKg;

@@ -63,7 +63,7 @@ export function Joints({ brief }: { brief: Brief }) {
     <section
       className="min-w-0 flex-1 overflow-y-auto px-4 pt-2 pb-6"
       aria-label="Strength by joint"
-      // Nothing in it takes the focus, and it has to be scrolled by keys all the same.
+      // biome-ignore lint/a11y/noNoninteractiveTabindex: nothing in it takes the focus, and it has to be scrolled by keys all the same
       tabIndex={0}
     >
       <p className="max-w-2xl text-[0.95rem]">

@@ -1,7 +1,6 @@
-import { parseDose } from '@tropaeum/core/dose/notation';
 import type { Brief } from '@tropaeum/core/session/brief';
 import { useEffect, useState } from 'react';
-import { Link } from 'react-router';
+import { Link, useParams } from 'react-router';
 import { Figure } from '../ui/Figure';
 import { capital, words } from '../ui/words';
 import { measurer, type OfferedReach, type OfferedWay, type PatternOffer } from '../workers/measuring';
@@ -69,6 +68,9 @@ export function ReachDetail({ brief, offer }: { brief: Brief; offer: PatternOffe
 }
 
 function Chosen({ brief, exercise }: { brief: Brief; exercise: OfferedReach }) {
+  const { athleteId } = useParams();
+  const into = (variant: string, dose?: string) =>
+    `/athletes/${athleteId}?add=${variant}${dose ? `&dose=${encodeURIComponent(dose)}` : ''}`;
   const found = useWays(brief, exercise.variant);
   const { reached } = exercise;
   return (
@@ -81,6 +83,9 @@ function Chosen({ brief, exercise }: { brief: Brief; exercise: OfferedReach }) {
           {exercise.name}
         </Link>
       </h3>
+      <Link to={into(exercise.variant)} className="text-[0.84rem] underline">
+        Into the session
+      </Link>
       {reached ? (
         <p className="text-[0.86rem] leading-snug">
           With {exercise.with}: {Math.round(reached.between.low * 100)} to {Math.round(reached.between.high * 100)} % of
@@ -102,7 +107,7 @@ function Chosen({ brief, exercise }: { brief: Brief; exercise: OfferedReach }) {
               <li key={way.kind} className="border-b border-edge py-1 text-[0.84rem] leading-snug">
                 {way.reaches && <b className="text-laurel">Reaches it. </b>}
                 {way.says}
-                {way.dose && <WayDose dose={way.dose} />}
+                {way.dose && <WayDose dose={way.dose} to={into(way.variant ?? exercise.variant, way.dose)} />}
               </li>
             ))}
           </ol>
@@ -112,12 +117,14 @@ function Chosen({ brief, exercise }: { brief: Brief; exercise: OfferedReach }) {
   );
 }
 
-/** A dose to type; said in words for whoever does not read the notation. */
-function WayDose({ dose }: { dose: string }) {
-  const { sets, restSeconds } = parseDose(dose);
+/** A dose in notation, which goes into the session with its exercise. */
+function WayDose({ dose, to }: { dose: string; to: string }) {
   return (
-    <code className="dose block text-bronze" title={`${sets} sets, ${restSeconds} s rest`}>
-      {dose}
-    </code>
+    <span className="flex items-baseline justify-between gap-2">
+      <code className="dose text-bronze">{dose}</code>
+      <Link to={to} className="text-[0.8rem] underline">
+        into the session
+      </Link>
+    </span>
   );
 }

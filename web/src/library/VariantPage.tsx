@@ -1,3 +1,5 @@
+import type { Capacity } from '@tropaeum/core/capacity/capacity';
+import { capacityOf } from '@tropaeum/core/capacity/effort';
 import { relativeLoads } from '@tropaeum/core/capacity/relative-load';
 import type { Loading } from '@tropaeum/core/exercise/moments';
 import type { Variant } from '@tropaeum/core/exercise/variant';
@@ -6,6 +8,7 @@ import type { Brief } from '@tropaeum/core/session/brief';
 import { ArrowLeft, Copy, ListPlus, Pencil } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Link, useOutletContext, useParams, useSearchParams } from 'react-router';
+import { amountWords } from '../ability/zone-words';
 import { useAthlete } from '../api/queries';
 import type { DeskContext } from '../Desk';
 import { usualSize } from '../ui/Figure';
@@ -13,6 +16,7 @@ import { Nothing } from '../ui/States';
 import { words } from '../ui/words';
 import { Alike } from './Alike';
 import { Asked, Muscles } from './Asked';
+import { BandRange } from './BandRange';
 import { Climb } from './Climb';
 import { Faults } from './Faults';
 import { Instead } from './Instead';
@@ -64,6 +68,22 @@ export function VariantPage() {
   return <OneVariant key={variantId} shown={shown} takenIds={library.all.flatMap((s) => (s.own ? [s.own.id] : []))} />;
 }
 
+/** What is predicted of one try with this load; nothing where the force of a band is not known, or speed ends the set. */
+function ToFailure({ variant, capacity, loading }: { variant: Variant; capacity: Capacity; loading: Loading }) {
+  const { kind } = variant.dose.work;
+  if (variant.speed === 'fast' || variant.line || (kind !== 'reps' && kind !== 'hold')) return null;
+  const counts = kind === 'hold' ? 'seconds' : 'repetitions';
+  const toFailure = capacity.toFailure(variant, loading, counts);
+  const effort = capacity.effort(variant, loading);
+  if (!toFailure || !effort) return null;
+  return (
+    <p className="mt-1 text-[0.95rem]">
+      {Math.round(effort.between.low * 100)} to {Math.round(effort.between.high * 100)} % of the most;{' '}
+      <b>{amountWords({ toFailure, counts })}</b> {counts === 'seconds' ? 'until form goes' : 'repetitions to failure'}.
+    </p>
+  );
+}
+
 function OneVariant({ shown, takenIds }: { shown: Shown; takenIds: readonly string[] }) {
   const { variant, drawnAs, own } = shown;
   const { squads, day } = useOutletContext<DeskContext>();
@@ -90,7 +110,14 @@ function OneVariant({ shown, takenIds }: { shown: Shown; takenIds: readonly stri
   const loading = useMemo<Loading>(() => ({ loadKg: kg }), [kg]);
   const [editing, setEditing] = useState<'copy' | 'own'>();
 
-  const asked = useMemo(() => relativeLoads(variant, brief.athlete, brief.date, loading), [variant, brief, loading]);
+  const capacity = useMemo(() => capacityOf(brief.athlete, brief.date), [brief]);
+  const asked = useMemo(
+    () =>
+      relativeLoads(variant, brief.athlete, brief.date, loading)
+        .map((a) => ({ ...a, share: a.momentNm / capacity.of(a.action).mostNm.mid }))
+        .sort((a, b) => b.share - a.share),
+    [variant, brief, loading, capacity],
+  );
   const reasons = useFeasible(known).data?.get(variant.id) ?? [];
 
   return (
@@ -147,9 +174,11 @@ function OneVariant({ shown, takenIds }: { shown: Shown; takenIds: readonly stri
             kg={kg}
             onKg={setKg}
           />
-          <Part title="Asked of each joint action" note="· share of what this athlete can be guessed to hold once">
+          <Part title="Asked of each joint action" note="· share of the most this athlete can do">
             <Asked loads={asked} />
+            <ToFailure variant={variant} capacity={capacity} loading={loading} />
           </Part>
+          <BandRange variant={variant} brief={known} athlete={brief.athlete} />
           <Part title="Muscles">
             <Muscles variant={variant} athlete={brief.athlete} />
           </Part>

@@ -40,7 +40,9 @@ function Why({ context, choice }: { context: Context; choice: Choice }) {
   const variant = context.catalogue.byId(choice.variant);
   if (!variant) return null;
   const { gives, effort, toFailure, shown } = derivation(context, variant, choice.load);
-  const counted = choice.dose.work.kind === 'reps' && toFailure && toFailure.mid < mostCounted ? toFailure : undefined;
+  const fast = variant.speed === 'fast';
+  const counted =
+    choice.dose.work.kind === 'reps' && !fast && toFailure && toFailure.mid < mostCounted ? toFailure : undefined;
   const best = gives
     .filter((g) => g.demand.kind === 'action')
     .sort((a, b) => b.given * b.demand.weight - a.given * a.demand.weight)[0];

@@ -32,6 +32,8 @@ export function Strip({ plan, selected, onSelect }: StripProps) {
       {plan.blocks.map((block, g) => {
         const first = plan.blocks[g - 1]?.kind !== block.kind;
         const whole = seconds(block);
+        const next = plan.blocks.findIndex((other, o) => o > g && other.kind !== block.kind);
+        const ofKind = plan.blocks.slice(g, next < 0 ? undefined : next).reduce((s, b) => s + seconds(b), 0);
         return (
           <div
             key={g}
@@ -39,8 +41,11 @@ export function Strip({ plan, selected, onSelect }: StripProps) {
             style={{ width: share(whole) }}
           >
             {first && (
-              <span className="label absolute top-0 left-1 whitespace-nowrap">
-                {whole / total > 0.045 ? capital(words(block.kind)) : ''}
+              <span
+                className="label absolute top-0 left-0 truncate pl-1"
+                style={{ width: `${(ofKind / whole) * 100}%` }}
+              >
+                {ofKind / total > 0.045 ? capital(words(block.kind)) : ''}
               </span>
             )}
             {block.items.map((item, i) => {

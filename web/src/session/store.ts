@@ -1,4 +1,4 @@
-import { printDose } from '@tropaeum/core/dose/notation';
+import { parseDose, printDose } from '@tropaeum/core/dose/notation';
 import { catalogueOf } from '@tropaeum/core/exercise/catalogue';
 import { blockOrder } from '@tropaeum/core/session/blocks';
 import type { Brief } from '@tropaeum/core/session/brief';
@@ -46,8 +46,8 @@ interface SessionState extends Snapshot {
   /** The sport as the club has it by now, in this page and in all that can be undone: no step of its own. */
   adoptSport: (profile: SportProfile | undefined) => void;
   edit: (change: (draft: Draft) => Draft) => void;
-  /** Adds an exercise that the coach names to the session, or begins one with it; says why when it cannot be done. */
-  addNamed: (variantId: string) => Promise<void>;
+  /** Adds an exercise that the coach names to the session, or begins one with it; says why when it cannot be done. With a dose it is pinned. */
+  addNamed: (variantId: string, dose?: string) => Promise<void>;
   say: (words: string) => void;
   select: (at: ItemPlace | undefined) => void;
   undo: () => void;
@@ -145,7 +145,7 @@ export const useSession = create<SessionState>((set, get) => {
       const next = change(draft);
       if (next !== draft) remember({ draft: next });
     },
-    async addNamed(variantId) {
+    async addNamed(variantId, dose) {
       const { brief, draft } = get();
       const answer = await additionAway(brief, draft ?? { groups: [] }, variantId);
       if (get().brief !== brief) return;
@@ -156,7 +156,8 @@ export const useSession = create<SessionState>((set, get) => {
       }
       // Before anything is composed it is what the rest will be composed around.
       const now = get().draft;
-      const choice = { ...answer.offered.choice, pinned: !now };
+      const typed = dose ? { dose: parseDose(dose) } : {};
+      const choice = { ...answer.offered.choice, ...typed, pinned: !now || dose !== undefined };
       remember({ draft: add(now ?? { groups: [] }, answer.block, choice, blockOrder(brief.houseRules.explosive)) });
       set({ said: '' });
     },

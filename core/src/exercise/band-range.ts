@@ -1,0 +1,34 @@
+import { type Band, bandForceN } from '../body/band';
+import { lineStretches } from '../body/line';
+import { placedBetween } from '../body/motion';
+import type { ScaledBody } from '../body/segments';
+import { placedVariant } from './placed';
+import type { Variant } from './variant';
+
+/** Pull of a band at one point of a repetition. */
+export interface BandPull {
+  /** Share of the way from the first keyframe to the last, 0 to 1. */
+  share: number;
+  /** Length over resting length. */
+  stretch: number;
+  forceN: number;
+}
+
+/**
+ * How hard a band pulls along a repetition, N in all: keyframes and `between` poses between each two of them. Empty for what is done without one.
+ *
+ * @example bandOverRange(bandRow, body, 'medium').at(-1).forceN // 38
+ */
+export function bandOverRange(variant: Variant, body: ScaledBody, band: Band, between = 6): BandPull[] {
+  const { line } = variant;
+  if (!line || line.resist !== undefined) return [];
+  const keys = placedVariant(variant, body);
+  const frames = keys.flatMap((key, k) => {
+    const next = keys[k + 1];
+    return next ? Array.from({ length: between }, (_, i) => placedBetween(key, next, i / between)) : [key];
+  });
+  return lineStretches(frames, line, band).map((stretches, i) => {
+    const stretch = Math.max(...stretches);
+    return { share: frames.length > 1 ? i / (frames.length - 1) : 0, stretch, forceN: bandForceN(band, stretch) };
+  });
+}

@@ -1,0 +1,97 @@
+import { describe, expect, it } from 'vitest';
+import { plainBrief } from '../../test/briefs';
+import type { Showing } from '../athlete/showing';
+import { variantById } from '../exercise/library';
+import type { Variant } from '../exercise/variant';
+import { blockBounds } from './blocks';
+import type { Brief } from './brief';
+import { singles } from './candidates';
+import { contextOf } from './context';
+import { isNewTo } from './familiar';
+import { planOf } from './plan';
+import { prescribe } from './prescription';
+
+const variant = (id: string) => variantById(id) as Variant;
+const shown = (id: string, on = '2026-12-01'): Showing => ({
+  on,
+  variant: id,
+  side: 'both',
+  counts: 'repetitions',
+  from: 'session',
+  sets: [{ amount: 8, reserve: 2 }],
+});
+function briefWith(list: Showing[], recent: Brief['season']['recent'] = []): Brief {
+  const brief = plainBrief();
+  return { ...brief, athlete: { ...brief.athlete, shown: list }, season: { ...brief.season, recent } };
+}
+
+describe('a movement that is new to somebody', () => {
+  it('is one whose family is not on record, where anything is', () => {
+    expect(isNewTo(variant('split-squat'), briefWith([]))).toBe(false);
+    expect(isNewTo(variant('split-squat'), briefWith([shown('push-up')]))).toBe(true);
+    expect(isNewTo(variant('rear-foot-raised-split-squat'), briefWith([shown('split-squat')]))).toBe(false);
+    expect(isNewTo(variant('split-squat'), briefWith([shown('push-up'), shown('split-squat', '2026-05-01')]))).toBe(
+      true,
+    );
+    const planned = briefWith([], [{ date: '2026-12-05', items: [{ variant: 'split-squat', sets: 3 }] }]);
+    expect([isNewTo(variant('split-squat'), planned), isNewTo(variant('push-up'), planned)]).toEqual([false, true]);
+  });
+
+  it('comes in two sets at the most, lighter and further from failure', () => {
+    const doses = (brief: Brief) => {
+      const context = contextOf(brief);
+      return singles(context, blockBounds(context.brief))
+        .filter((c) => c.group.block === 'strength' && c.variants[0]?.id === 'rear-foot-raised-split-squat')
+        .map((c) => c.group.choices[0]?.dose.sets ?? 0);
+    };
+    expect(Math.max(...doses(briefWith([shown('push-up')])))).toBe(2);
+    expect(Math.max(...doses(briefWith([shown('split-squat')])))).toBe(3);
+    const hinge = (list: Showing[]) => {
+      const context = contextOf(briefWith(list));
+      const heavy = {
+        ...context.brief,
+        kit: {
+          ...context.brief.kit,
+          items: [10, 20, 30, 40, 50, 60].map((massKg) => ({ kind: 'kettlebell' as const, massKg })),
+        },
+      };
+      const feasible = contextOf(heavy).feasible.get('hinge-lift');
+      return feasible && prescribe(feasible, 'strength', 2, heavy, context.body);
+    };
+    const [unknown, known] = [hinge([shown('push-up')]), hinge([{ ...shown('hinge-lift'), loadKg: 40 }])];
+    expect(unknown?.effort?.share).toBeLessThanOrEqual(0.67);
+    expect(known?.effort?.share).toBeGreaterThan(unknown?.effort?.share ?? 1);
+  });
+});
+
+describe('checks of the week', () => {
+  const planWith = (recent: Brief['season']['recent'], aim: Brief['aim'] = 'hold', variantId = 'split-squat') => {
+    const context = contextOf({ ...briefWith([], recent), aim });
+    const feasible = context.feasible.get(variantId);
+    const made = feasible && prescribe(feasible, 'strength', 3, context.brief, context.body);
+    if (!made) throw new Error('not prescribed');
+    const group = {
+      block: 'strength' as const,
+      format: 'straight' as const,
+      roundRestSeconds: 0,
+      choices: [made.choice],
+    };
+    return planOf(context, { groups: [group] }).checks;
+  };
+  const status = (checks: ReturnType<typeof planWith>, id: string) => checks.find((c) => c.id === id)?.status;
+
+  it('add up what was done in seven days, and warn of too many heavy sets on a region', () => {
+    const high = variant('nordic-lowering').regions.some((r) => r.high);
+    expect(high).toBe(true);
+    const days = ['2026-12-03', '2026-12-05', '2026-12-07', '2026-12-08'];
+    const heavy = days.map((date) => ({ date, items: [{ variant: 'nordic-lowering', sets: 7 }] }));
+    expect(status(planWith(heavy), 'week')).toBe('warn');
+    expect(status(planWith(heavy.slice(0, 1)), 'week')).toBe('ok');
+    expect(status(planWith([]), 'week')).toBeUndefined();
+  });
+
+  it('say so when strength is the aim and nothing is heavy enough to be called that', () => {
+    expect(status(planWith([], 'strength', 'squat'), 'zone')).toBe('warn');
+    expect(status(planWith([], 'hold', 'squat'), 'zone')).toBeUndefined();
+  });
+});
