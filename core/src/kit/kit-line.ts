@@ -85,14 +85,15 @@ export function parseKitLine(text: string): KitItem {
       massWord = word;
     }
     if (litres) once(item.volumeL, word, 'volume');
-    if (kind) once(item.kind, word, 'kind');
+    const isFill = item.kind !== undefined && (fills as readonly string[]).includes(word);
+    if (kind && !isFill) once(item.kind, word, 'kind');
     if (count) item.count = positive(count[1] as string, word, 20, 'pieces');
     else if (litres) item.volumeL = positive(litres[1] as string, word, mostLitres, 'litres');
     else if (pounds) item.massKg = inKg(positive(pounds[1] as string, word, Math.floor(heaviestKg / kgInPound), 'lb'));
     else if (most) item.upToKg = positive(most[1] as string, word, mostBagKg, 'kg');
     else if (mass) item.massKg = positive(mass[1] as string, word, heaviestKg, 'kg');
     else if ((bandLevels as readonly string[]).includes(word)) item.level = word as BandLevel;
-    else if ((fills as readonly string[]).includes(word) && item.kind) item.fill = word as Fill;
+    else if (isFill) item.fill = word as Fill;
     else if (kind) item.kind = kind;
     else throw new KitLineError(word, `a thing such as dumbbell, bottle, band-loop, sofa or towel`);
   }

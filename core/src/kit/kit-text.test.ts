@@ -28,6 +28,8 @@ describe('a whole kit typed at once', () => {
     ['towel\nchair\n\nsofa', [{ kind: 'towel' }, { kind: 'chair' }, { kind: 'sofa' }]],
     ['towel · chair + stick and mat', [{ kind: 'towel' }, { kind: 'chair' }, { kind: 'stick' }, { kind: 'mat' }]],
     ['20 lb kettlebell', [{ kind: 'kettlebell', massKg: 9.07 }]],
+    ['10 l paint-tin paint', [{ kind: 'paint-tin', volumeL: 10, fill: 'paint' }]],
+    ['10 l paint', [{ kind: 'paint-tin', volumeL: 10 }]],
     ['2 bottles 1,5 litres sand; bottle 1.5l sand', [{ kind: 'bottle', count: 2, volumeL: 1.5, fill: 'sand' }]],
     ['holdall up to 20 kg', [{ kind: 'holdall', upToKg: 20 }]],
     ['12 kg kb, 12 kg kettlebell', [{ kind: 'kettlebell', count: 2, massKg: 12 }]],

@@ -66,17 +66,28 @@ export function stepFor(brief: Brief): Step {
   return stepOf(standing);
 }
 
+/** The heaviest load within the ceiling: what is heavier asks for more, so that half of what is left is looked at each time. */
+function heaviestWithin(
+  loads: readonly LoadOption[],
+  ceiling: number,
+  effortAt: (kg: number) => Effort,
+): LoadOption | undefined {
+  let [fits, over] = [-1, loads.length];
+  while (over - fits > 1) {
+    const middle = (fits + over) >> 1;
+    if (effortAt((loads[middle] as LoadOption).kg).share <= ceiling) fits = middle;
+    else over = middle;
+  }
+  return loads[fits];
+}
+
 function chooseLoad(
   variant: Variant,
   loads: readonly LoadOption[],
   ceiling: number,
   effortAt: (kg: number) => Effort,
 ): LoadOption | 'body' | undefined {
-  const fitting = loads.filter((option) => effortAt(option.kg).share <= ceiling);
-  const heaviest = fitting.at(-1);
-  if (heaviest) return heaviest;
-  if (variant.load?.required) return undefined;
-  return 'body';
+  return heaviestWithin(loads, ceiling, effortAt) ?? (variant.load?.required ? undefined : 'body');
 }
 
 /** Repetitions, reserve, tempo and rest of a set so far from the most. */

@@ -1,4 +1,5 @@
 import type { AthleteSize } from '@tropaeum/core/body/segments';
+import { zones } from '@tropaeum/core/dose/zone';
 import { momentWords } from '@tropaeum/core/exercise/moments';
 import type { Context } from '@tropaeum/core/session/context';
 import type { Choice, Group } from '@tropaeum/core/session/draft';
@@ -7,6 +8,7 @@ import type { PlanItem } from '@tropaeum/core/session/plan';
 import { derivation } from '@tropaeum/core/session/reason';
 import { explained } from '@tropaeum/core/sport/explain';
 import { useEffect, useState } from 'react';
+import { Link, useParams } from 'react-router';
 import { CriteriaBars } from '../ui/CriteriaBars';
 import { dayName } from '../ui/days';
 import { Figure } from '../ui/Figure';
@@ -37,6 +39,7 @@ function useAlternatives(at: ItemPlace): OfferedAlternative[] | undefined {
 }
 
 function Why({ context, choice }: { context: Context; choice: Choice }) {
+  const { athleteId } = useParams();
   const variant = context.catalogue.byId(choice.variant);
   if (!variant) return null;
   const { gives, effort, toFailure, shown } = derivation(context, variant, choice.load);
@@ -63,6 +66,15 @@ function Why({ context, choice }: { context: Context; choice: Choice }) {
         <p className="mt-2">
           <span className="text-laurel">Guards the {words(guards.demand.risk.region)}:</span> {guards.demand.risk.why}.{' '}
           <span className="text-quiet">{guards.demand.risk.source}</span>
+        </p>
+      )}
+      {context.brief.aim === 'strength' && effort && !fast && effort.share < zones.strength.share[0] && (
+        <p className="mt-2">
+          No maximal strength at this load:{' '}
+          <Link to={`/athletes/${athleteId}/ability`} className="underline">
+            honest ways on the bench
+          </Link>
+          .
         </p>
       )}
       {effort ? (
