@@ -8,6 +8,8 @@ export interface LoggedSet {
   variant: string;
   side: 'left' | 'right' | 'both';
   amount: number;
+  /** How many more there could have been; null or left out when nobody was asked. */
+  reserve?: number | null;
   note?: string | null;
 }
 

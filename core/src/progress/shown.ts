@@ -1,17 +1,11 @@
-import type { Showing, ShownSet, ShownSide } from '../athlete/showing';
+import type { Showing, ShownSet } from '../athlete/showing';
 import { loadingOf } from '../kit/loads';
 import type { Brief, RecentSession } from '../session/brief';
 import { type Plan, type PlanItem, plannedAmount } from '../session/plan';
+import type { LoggedSet } from './review';
 
-/** A logged set with all that capacity is learnt from. */
-export interface LoggedSet {
-  variant: string;
-  setNumber: number;
-  side: ShownSide;
-  amount: number;
-  /** How many more there could have been; null or left out when nobody was asked. */
-  reserve?: number | null;
-}
+/** A logged set with its place among the others. */
+export type NumberedSet = LoggedSet & { setNumber: number };
 
 /** Only main work is hard enough to tell anything. */
 const telling: ReadonlySet<string> = new Set(['strength', 'power', 'prevention', 'trunk']);
@@ -25,7 +19,7 @@ function setOf({ amount, reserve }: LoggedSet, asked: number): ShownSet {
   };
 }
 
-function showingsOf(item: PlanItem, on: string, kit: Brief['kit'], logs: readonly LoggedSet[]): Showing[] {
+function showingsOf(item: PlanItem, on: string, kit: Brief['kit'], logs: readonly NumberedSet[]): Showing[] {
   const counts = item.reps !== undefined ? 'repetitions' : item.holdSeconds !== undefined ? 'seconds' : undefined;
   const loading = loadingOf(item.load, kit);
   if (!counts || !loading) return [];
@@ -57,7 +51,7 @@ function showingsOf(item: PlanItem, on: string, kit: Brief['kit'], logs: readonl
  * What the logged sets of a session show of an athlete: one entry an exercise and side, with the load that was planned. Bands of unknown force
  * show nothing.
  */
-export function shownIn(plan: Plan, on: string, kit: Brief['kit'], logs: readonly LoggedSet[]): Showing[] {
+export function shownIn(plan: Plan, on: string, kit: Brief['kit'], logs: readonly NumberedSet[]): Showing[] {
   return plan.blocks
     .filter((block) => telling.has(block.kind))
     .flatMap((block) => block.items.flatMap((item) => showingsOf(item, on, kit, logs)));
@@ -68,7 +62,7 @@ export function recentOf(
   plan: Plan,
   on: string,
   report: { effort: number; minutes: number } | undefined,
-  logs: readonly LoggedSet[],
+  logs: readonly NumberedSet[],
 ): RecentSession {
   const items = plan.blocks
     .filter((block) => telling.has(block.kind))

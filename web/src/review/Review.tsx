@@ -35,6 +35,12 @@ function Done({ item }: { item: ReviewedItem }) {
               title={s.note ?? undefined}
             >
               {s.amount}
+              {typeof s.reserve === 'number' && (
+                <span className="text-[0.7rem] font-normal text-quiet" title={`${s.reserve} more could have been done`}>
+                  {' '}
+                  +{s.reserve}
+                </span>
+              )}
             </span>
           ))}
         </span>
