@@ -1,5 +1,5 @@
 import type { ScaledBody } from '../body/segments';
-import type { Zone } from '../dose/zone';
+import { type Zone, zoneOf } from '../dose/zone';
 import { momentOf, momentsOverRange } from '../exercise/moments';
 import type { Variant } from '../exercise/variant';
 import type { Feasibility } from '../kit/feasible';
@@ -76,6 +76,9 @@ const order: Record<LightLoads, readonly WayKind[]> = {
 
 /** Slow sets to near failure build muscle down to about this share of the most (Schoenfeld 2017; value from memory). */
 const slowBuildsFrom = 0.4;
+
+/** Heavier than this nothing is fast; common practice, no source. */
+const fastUpTo = 0.6;
 
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 const percent = (share: number) => `${Math.round(share * 100)} %`;
@@ -205,9 +208,12 @@ export function honestWays(
     },
     {
       kind: 'fast',
-      reaches: wanted === 'speed-strength',
-      says: `Moved as fast as it goes, ${percent(own.share)} is light enough for speed: power of the sport, not maximal strength.`,
-      trains: 'speed-strength',
+      reaches: wanted === zoneOf(own.share, true),
+      says:
+        own.share <= fastUpTo
+          ? `Moved as fast as it goes, ${percent(own.share)} is light enough for speed: power of the sport, not maximal strength.`
+          : `Meant to be fast: ${percent(own.share)} moves slowly all the same, the attempt trains how quickly force comes.`,
+      trains: zoneOf(own.share, true),
       dose: `4x${own.share < 0.3 ? 5 : 4}${side(variant)} X r90`,
     },
     {

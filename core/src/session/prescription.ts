@@ -39,9 +39,8 @@ const lightFrom = 15;
 const lightPulls: ReadonlySet<Pattern> = new Set(['horizontal-pull', 'vertical-pull', 'scapular']);
 const lightPullFewest = 12;
 const fewestRepetitions = 4;
-/** When maximal strength is the aim, heavy doubles are taken, too. */
-const fewestHeavy = 3;
-const heavyDouble = 2;
+/** When maximal strength is the aim, a set may be of so few, and goes to one short of failure. */
+const [fewestHeavy, heavyDouble, heavyReserve] = [3, 2, 1];
 /** Repetitions are counted no further than this. */
 const mostCounted = 60;
 /** A reserve beyond this is not worth writing down. */
@@ -51,7 +50,7 @@ const bandReserve = 2;
 /** Unless strength is the aim, a load should allow some eight repetitions with two in reserve (Epley 1985). */
 export const volumeCeiling = 0.76;
 /** When it is, a load that still allows a few with some left is heavy enough without anybody beside one; common practice, no source. */
-const heavyCeiling = 0.9;
+const heavyCeiling = 0.88;
 
 /** What the phase, its week, level and age allow today. */
 export function stepFor(brief: Brief): Step {
@@ -105,7 +104,7 @@ function repetitionDose(
   const careful = isCareful(brief);
   const zone = zones[zoneOf(effort.share, false)];
   if (zone === zones.strength && !careful) {
-    const reps = Math.max(heavyDouble, Math.min(possible, zone.repetitions[1]));
+    const reps = Math.max(heavyDouble, Math.min(Math.floor(toFailure) - heavyReserve, zone.repetitions[1]));
     const restSeconds = Math.max(base.restSeconds, zone.restSeconds[0]);
     return { ...base, work: { kind: 'reps', reps }, reserve: Math.max(0, Math.floor(toFailure) - reps), restSeconds };
   }

@@ -37,6 +37,9 @@ export function cameBack(person: DemoPerson, daysAgo: number, random: () => numb
 /** People of one guess differ: what this one can do over what is guessed, from the length of the name so that it stays the same. */
 const truly = ({ name }: DemoPerson) => 0.8 + 0.06 * (name.length % 8);
 
+/** Blocks in which the floor asks what was left. */
+const asked = new Set(['strength', 'prevention', 'trunk']);
+
 /** What somebody says was left after a set; nobody says it every time. */
 function saidLeft(item: PlanItem, amount: number, brief: Brief, person: DemoPerson, random: () => number) {
   const variant = item.reps === undefined ? undefined : variantById(item.variant);
@@ -57,14 +60,14 @@ export function logsFor(
   const on = brief.date;
   const logs: IncomingLog[] = [];
   let minute = 0;
-  for (const item of plan.blocks.flatMap((b) => b.items)) {
+  for (const { item, block } of plan.blocks.flatMap((b) => b.items.map((item) => ({ item, block: b.kind })))) {
     for (let set = 1; set <= item.sets; set++) {
       for (const side of item.perSide ? (['left', 'right'] as const) : (['both'] as const)) {
         const planned = plannedAmount(item);
         const short = random() < (person.story === 'patchy' ? 0.25 : 0.07);
         const amount = short ? Math.max(1, Math.round(planned * (0.6 + random() * 0.3))) : planned;
         minute += 0.7;
-        const reserve = saidLeft(item, amount, brief, person, chance);
+        const reserve = asked.has(block) ? saidLeft(item, amount, brief, person, chance) : undefined;
         logs.push({
           id: v7(),
           variant: item.variant,

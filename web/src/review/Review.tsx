@@ -31,15 +31,17 @@ function Done({ item }: { item: ReviewedItem }) {
           {sets.map((s, i) => (
             <span
               key={i}
-              className={`mr-2 ${s.amount < item.planned ? 'font-bold text-oxide' : ''}`}
+              className={`mr-3 ${s.amount < item.planned ? 'font-bold text-oxide' : ''}`}
               title={s.note ?? undefined}
             >
               {s.amount}
               {typeof s.reserve === 'number' && (
-                <span className="text-[0.7rem] font-normal text-quiet" title={`${s.reserve} more could have been done`}>
-                  {' '}
+                <sup
+                  className="ml-px text-[0.68rem] font-normal text-quiet"
+                  title={`${s.reserve} more could have been done`}
+                >
                   +{s.reserve}
-                </span>
+                </sup>
               )}
             </span>
           ))}

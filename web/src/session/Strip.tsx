@@ -45,7 +45,9 @@ export function Strip({ plan, selected, onSelect }: StripProps) {
                 className="label absolute top-0 left-0 truncate pl-1"
                 style={{ width: `${(ofKind / whole) * 100}%` }}
               >
-                {ofKind / total > 0.045 ? capital(words(block.kind)) : ''}
+                {ofKind / total > 0.045 && qualityOfBlock[block.kind as BlockKind] !== 'preparation'
+                  ? capital(words(block.kind))
+                  : ''}
               </span>
             )}
             {block.items.map((item, i) => {
