@@ -22,6 +22,10 @@ describe('what to do next time', () => {
   it.each<[string, Partial<Outcome>, string, string]>([
     ['done in full twice running', {}, 'up', 'twice running'],
     ['done in full once', { metBefore: false }, 'same', 'once more'],
+    ['done in full once with much left in every set', { metBefore: false, leastLeft: 4 }, 'up', '4 or more left'],
+    ['done in full once with some left', { metBefore: false, leastLeft: 3 }, 'same', 'once more'],
+    ['done in full twice with nothing left', { leastLeft: 0 }, 'same', 'nothing left'],
+    ['much left, but not all of it done', { done: [8, 8, 7], leastLeft: 5 }, 'same', '96 %'],
     ['done in full but very hard', { effort: 9 }, 'same', '9 of 10'],
     ['a repetition short', { done: [8, 8, 7] }, 'same', '96 %'],
     ['far short', { done: [5, 4, 4] }, 'down', '54 %'],
@@ -43,6 +47,26 @@ describe('what to do next time', () => {
     expect(met(outcome())).toBe(true);
     expect(met(outcome({ done: [9, 8, 10] }))).toBe(true);
     expect(met(outcome({ done: [8, 8] }))).toBe(false);
+  });
+});
+
+describe('what was left', () => {
+  const plan = planOf(contextOf(plainBrief()), {
+    groups: [
+      {
+        block: 'strength',
+        format: 'straight',
+        roundRestSeconds: 0,
+        choices: [{ variant: 'push-up', dose: parseDose('2x8 r60'), pinned: false }],
+      },
+    ],
+  });
+  const logged = (...left: (number | null)[]): LoggedSet[] =>
+    left.map((reserve) => ({ variant: 'push-up', side: 'both', amount: 8, reserve }));
+
+  it('counts when it was said of every set, by the set with the least', () => {
+    const move = (...left: (number | null)[]) => review(plan, logged(...left), undefined)[0]?.proposal.move;
+    expect([move(5, 4), move(5, 3), move(5, null), move(null, null)]).toEqual(['up', 'same', 'same', 'same']);
   });
 });
 

@@ -14,6 +14,8 @@ export interface Outcome {
   pain: number;
   /** Rating of perceived exertion of the whole session, 0 to 10. */
   effort?: number;
+  /** Fewest repetitions left in any set, where the athlete said so of every one. */
+  leastLeft?: number;
   /** The same item was done in full the time before. */
   metBefore: boolean;
   /** Neighbours on the ladder, by name. */
@@ -29,6 +31,8 @@ export interface Proposal {
 
 /** Below this share of what was asked, form or strength has given out; common practice, no source. */
 const fellShort = 0.8;
+/** With so many left in every set it was too light from the start; common practice, no source. */
+const tooLightFrom = 4;
 /** An effort beyond this leaves no room for more. */
 const hardEffort = 9;
 
@@ -44,12 +48,13 @@ export function met({
 
 /**
  * What to do with an item next time. Pain comes first (Thomee 1997: up to 2 safe, 3 to 5 easier, above 5 stop), then what was done;
- * up only after two sessions in full (handbook "two for two" of the National Strength and Conditioning Association, values from memory).
+ * up after two sessions in full (handbook "two for two" of the National Strength and Conditioning Association, values from memory), at once where
+ * every set left much over, and not yet where it left nothing (common practice, no source).
  *
  * @example propose({ planned: 8, plannedSets: 3, done: [8, 8, 8], perSide: false, pain: 0, metBefore: true }).move // 'up'
  */
 export function propose(outcome: Outcome): Proposal {
-  const { planned, plannedSets, done, perSide, pain, effort, metBefore, easier, harder } = outcome;
+  const { planned, plannedSets, done, perSide, pain, effort, leastLeft, metBefore, easier, harder } = outcome;
   if (pain > painLimits.stop) return { move: 'stop', rule: `Pain ${pain} of 10: stop this and have it looked at.` };
   if (pain > painLimits.safe)
     return {
@@ -68,6 +73,10 @@ export function propose(outcome: Outcome): Proposal {
     return { move: 'same', rule: `${Math.round(share * 100)} % done: the same again until it is full.` };
   if (effort !== undefined && effort >= hardEffort)
     return { move: 'same', rule: `Done in full, but the session felt like ${effort} of 10.` };
+  const onward = harder ? `on to ${harder}` : 'a little more';
+  if (leastLeft !== undefined && leastLeft >= tooLightFrom)
+    return { move: 'up', rule: `Done in full with ${leastLeft} or more left in every set: ${onward}.` };
   if (!metBefore) return { move: 'same', rule: 'Done in full once: once more, then up.' };
-  return { move: 'up', rule: `Done in full twice running: ${harder ? `on to ${harder}` : 'a little more'}.` };
+  if (leastLeft === 0) return { move: 'same', rule: 'Done in full twice, but with nothing left: once more.' };
+  return { move: 'up', rule: `Done in full twice running: ${onward}.` };
 }

@@ -36,6 +36,13 @@ function setsOf(item: PlanItem, logs: readonly LoggedSet[]) {
   };
 }
 
+/** Fewest left in any set of an item, where it was said of every one. */
+function leastLeft(item: PlanItem, logs: readonly LoggedSet[]): { leastLeft?: number } {
+  const left = logs.filter((log) => log.variant === item.variant).map((log) => log.reserve);
+  const said = left.filter((reserve) => typeof reserve === 'number');
+  return said.length > 0 && said.length === left.length ? { leastLeft: Math.min(...said) } : {};
+}
+
 function painIn(item: PlanItem, pain: readonly PainReport[]): number {
   return Math.max(0, ...pain.filter((p) => item.regions.includes(p.region)).map((p) => p.score));
 }
@@ -55,6 +62,7 @@ export function review(
         ...sets,
         pain: painIn(item, report?.pain ?? []),
         ...(report ? { effort: report.effort } : {}),
+        ...leastLeft(item, logs),
         metBefore:
           earlier !== undefined &&
           before !== undefined &&

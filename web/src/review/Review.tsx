@@ -26,7 +26,7 @@ function Done({ item }: { item: ReviewedItem }) {
   return (
     <>
       {sides.map(({ side, sets }) => (
-        <span key={side} className="dose block">
+        <span key={side} className="dose block whitespace-nowrap">
           {side !== 'both' && <span className="inline-block w-12 text-quiet">{side}</span>}
           {sets.map((s, i) => (
             <span
