@@ -3,34 +3,18 @@ import type { Showing, ShownSide } from '../athlete/showing';
 import { type ScaledBody, scaledBody } from '../body/segments';
 import type { MomentName } from '../body/statics';
 import { variantById } from '../exercise/library';
-import { type Loading, momentOf, peakMoments } from '../exercise/moments';
+import { type Loading, momentOf } from '../exercise/moments';
 import type { Variant } from '../exercise/variant';
 import type { JointAction } from '../exercise/vocabulary';
+import { type Asked, askedOf } from './asked';
 import { Belief, type Estimate, type Mix } from './belief';
 import { bestJumps, inOrder, type ShownJump } from './in-order';
+import { between, type Interval } from './interval';
 import { jumpAsked, jumpSd } from './jump';
-import { actionKey, bodyPart, dayForm, endurance, knack, ofAction, overall, rightOverLeft } from './parts';
+import { lostSince } from './lay-off';
+import { actionKey, alone, bodyPart, dayForm, endurance, knack, ofAction, overall, rightOverLeft } from './parts';
 import { guessedMoment } from './strength';
 import { readingOf, repetitionsToFailure, secondsToFailure, type ToFailure } from './to-failure';
-
-/** A value with the bounds it lies within four times in five. */
-export interface Interval {
-  low: number;
-  mid: number;
-  high: number;
-}
-
-/** Four in five of a normal distribution lie within so many standard deviations. */
-const fourInFive = 1.2816;
-
-/** What one joint action is asked for, against what is believed of it. */
-interface Asked {
-  action: JointAction;
-  moment: MomentName;
-  momentNm: number;
-  /** Logarithm of the moment over the starting guess. */
-  over: number;
-}
 
 /** How hard a variant is for this athlete. */
 export interface Effort {
@@ -65,9 +49,6 @@ const steepness = 20;
 const furthest = 3;
 /** Nobody has less than half or more than twice the usual repetitions, and nothing beyond this is worth predicting. */
 const [leastMore, mostMore, mostPredicted] = [-0.5, 1, 600];
-
-/** Strength holds for three weeks without training and then falls about a percent a week (McMaster 2013; values from memory); never more than this in all. */
-const layOff = { freeDays: 21, perDay: 0.0015, most: 0.2 } as const;
 
 /**
  * What one athlete can do, learnt from everything shown up to a day. Each set says, through the body model, how large a share of the most the limiting
@@ -107,9 +88,7 @@ export class Capacity {
       this.belief.renew(dayForm);
     }
     if (this.lastTrained) {
-      const lost = (on: string) =>
-        Math.min(layOff.most, layOff.perDay * Math.max(0, daysBetween(this.lastTrained, on) - layOff.freeDays));
-      const fallen = lost(day) - lost(this.today);
+      const fallen = lostSince(this.lastTrained, day) - lostSince(this.lastTrained, this.today);
       // How fast it goes differs by about half.
       if (fallen > 0) this.belief.shift(overall, -fallen, fallen / 2);
     }
@@ -117,17 +96,7 @@ export class Capacity {
   }
 
   private asked(variant: Variant, loading: Loading): Asked[] {
-    const moments = peakMoments(variant, this.body, loading);
-    const byKey = new Map<string, Asked>();
-    for (const action of variant.jointActions) {
-      const moment = momentOf(action);
-      const momentNm = moments[moment];
-      if (momentNm <= 1e-6) continue;
-      const over = Math.log(momentNm / guessedMoment(this.athlete, action, this.today));
-      const known = byKey.get(actionKey(action));
-      if (!known || over > known.over) byKey.set(actionKey(action), { action, moment, momentNm, over });
-    }
-    return [...byKey.values()];
+    return askedOf(variant, loading, this.athlete, this.body, this.today);
   }
 
   /** What is believed of one joint action against its guess. */
@@ -284,13 +253,4 @@ export class Capacity {
   get shown(): ReadonlyMap<string, { times: number; last: string }> {
     return this.showingsOf;
   }
-}
-
-/** One exercise on its own: all that is not known of it in one part. */
-const aloneSd = Math.hypot(overall.sd, 0.14, 0.16, 0.12);
-const alone = (variant: string) => ({ name: `alone ${variant}`, sd: aloneSd, memoryDays: 800 });
-
-function between(mean: number, variance: number, turn: (value: number) => number): Interval {
-  const off = fourInFive * Math.sqrt(Math.max(0, variance));
-  return { low: turn(mean - off), mid: turn(mean), high: turn(mean + off) };
 }

@@ -3,8 +3,9 @@ import { type ScaledBody, scaledBody } from '../body/segments';
 import type { Loading } from '../exercise/moments';
 import { bodyKey } from '../exercise/placed';
 import type { Variant } from '../exercise/variant';
-import { Capacity, type Effort, type Interval } from './capacity';
+import { Capacity, type Effort } from './capacity';
 import { shownBy } from './evidence';
+import type { Interval } from './interval';
 
 const kept = new WeakMap<Athlete, Map<string, Capacity>>();
 

@@ -55,3 +55,10 @@ export const ofAction = (action: JointAction) => made('action', actionKey(action
 export const knack = (variant: string) => made('exercise', variant);
 /** How much stronger the right side is than the left. */
 export const rightOverLeft = (moment: MomentName) => made('sides', moment);
+
+/** One exercise on its own: all that is not known of it in one part. */
+export const alone = (variant: string): Part => ({
+  name: `alone ${variant}`,
+  sd: Math.hypot(spread.overall, spread.part, spread.action, spread.exercise),
+  memoryDays: memory.action,
+});

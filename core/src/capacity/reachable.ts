@@ -1,8 +1,10 @@
 import { type Zone, zoneOf } from '../dose/zone';
 import type { Variant } from '../exercise/variant';
+import { mainBlocks, type Pattern, patterns } from '../exercise/vocabulary';
 import type { Feasibility } from '../kit/feasible';
 import type { LoadOption } from '../kit/loads';
-import type { Capacity, Interval } from './capacity';
+import type { Capacity } from './capacity';
+import type { Interval } from './interval';
 
 /** One load with what it comes to for this athlete. */
 export interface Reached {
@@ -57,25 +59,68 @@ export function reaches(found: Reached | undefined, wanted: Zone): boolean {
   return zoneOrder.indexOf(found.zone) >= zoneOrder.indexOf(wanted);
 }
 
-/** Best a pattern comes to in this place. */
-export interface PatternReach {
+/** One exercise with what it comes to at its hardest. */
+export interface ExerciseReach {
   variant: Variant;
-  reached: Reached;
+  /** What it is done with, in words. */
+  with: string;
+  /** Left out where the force is not known and it is dosed by what is left. */
+  reached?: Reached;
 }
 
-/** For each pattern the variants with what they come to at their hardest, hardest first. */
-export function reachByPattern(
-  candidates: readonly Feasibility[],
-  capacity: Capacity,
-): Map<Variant['pattern'], PatternReach[]> {
-  const found = new Map<Variant['pattern'], PatternReach[]>();
-  for (const candidate of candidates) {
-    if (candidate.reasons.length) continue;
-    const reached = hardestOf(reachOf(candidate, capacity));
-    if (!reached) continue;
-    const { variant } = candidate;
-    found.set(variant.pattern, [...(found.get(variant.pattern) ?? []), { variant, reached }]);
-  }
-  for (const list of found.values()) list.sort((a, b) => b.reached.share - a.reached.share);
-  return found;
+/** A pattern with all that trains it here, what is counted first and hardest first; or with why nothing does. */
+export interface PatternReach {
+  pattern: Pattern;
+  exercises: ExerciseReach[];
+  why?: string;
+}
+
+/** Patterns that are trained by load and have a zone; drills, jumps and stretches have none. */
+export const loadedPatterns: readonly Pattern[] = patterns.filter(
+  (pattern) =>
+    ![
+      'balance',
+      'jump',
+      'landing',
+      'hop',
+      'throw',
+      'locomotion',
+      'quick-feet',
+      'mobility',
+      'stretch',
+      'skill',
+      'pulse',
+    ].includes(pattern),
+);
+
+function exerciseReach(candidate: Feasibility, capacity: Capacity): ExerciseReach[] {
+  const { variant, bands } = candidate;
+  const reached = hardestOf(reachOf(candidate, capacity));
+  if (reached) return [{ variant, with: reached.load?.with ?? reached.band ?? 'body', reached }];
+  const unknown = bands.filter((b) => !b.measured);
+  return unknown.length ? [{ variant, with: unknown.map((b) => b.with).join(', ') }] : [];
+}
+
+/** The reason that keeps most exercises of a pattern away. */
+function commonest(reasons: readonly string[]): string | undefined {
+  const counted = new Map<string, number>();
+  for (const reason of reasons) counted.set(reason, (counted.get(reason) ?? 0) + 1);
+  return [...counted].sort((a, b) => b[1] - a[1])[0]?.[0];
+}
+
+/** What can be trained with this kit today, and what not: every loaded pattern with its exercises of main work. */
+export function reachByPattern(candidates: readonly Feasibility[], capacity: Capacity): PatternReach[] {
+  const main = candidates.filter(
+    ({ variant }) => variant.speed !== 'fast' && variant.blocks.some((b) => mainBlocks.has(b)),
+  );
+  const counted = (e: ExerciseReach) => Number(e.reached?.zone !== undefined);
+  return loadedPatterns.map((pattern) => {
+    const ofPattern = main.filter((f) => f.variant.pattern === pattern);
+    const exercises = ofPattern
+      .filter((f) => f.reasons.length === 0)
+      .flatMap((f) => exerciseReach(f, capacity))
+      .sort((a, b) => counted(b) - counted(a) || (b.reached?.share ?? -1) - (a.reached?.share ?? -1));
+    const why = exercises.length ? undefined : commonest(ofPattern.flatMap((f) => f.reasons));
+    return { pattern, exercises, ...(why ? { why } : {}) };
+  });
 }

@@ -1,16 +1,9 @@
+import { UnreadableWord } from '../dose/unreadable';
 import type { HomeTest } from './battery';
 import { jumpHeightCm } from './jump';
 
 /** A result that cannot be read: what stands there and what was expected. */
-export class ResultError extends SyntaxError {
-  constructor(
-    readonly word: string,
-    readonly expected: string,
-  ) {
-    super(`"${word}": expected ${expected}`);
-    this.name = 'ResultError';
-  }
-}
+export class ResultError extends UnreadableWord {}
 
 const example: Record<HomeTest['unit'], string> = {
   repetitions: 'repetitions such as 22',

@@ -1,16 +1,9 @@
 import { type Dose, doseLimits, type Tempo, type Work } from './dose';
+import { UnreadableWord } from './unreadable';
 import { inNotation } from './ways-of-typing';
 
 /** A dose that cannot be read: what stands there and what was expected. */
-export class DoseSyntaxError extends SyntaxError {
-  constructor(
-    readonly word: string,
-    readonly expected: string,
-  ) {
-    super(`"${word}": expected ${expected}`);
-    this.name = 'DoseSyntaxError';
-  }
-}
+export class DoseSyntaxError extends UnreadableWord {}
 
 const setsAndWork = /^(\d+)\s*[x×*]\s*(\d+(?:[.,]\d+)?)\s*(s|sec|br|c|m|)(!)?(\/(?:side|s|seite|leg|arm))?$/i;
 

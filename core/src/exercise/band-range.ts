@@ -1,8 +1,7 @@
 import { type Band, bandForceN } from '../body/band';
 import { lineStretches } from '../body/line';
-import { placedBetween } from '../body/motion';
 import type { ScaledBody } from '../body/segments';
-import { placedVariant } from './placed';
+import { placedAlong } from './placed';
 import type { Variant } from './variant';
 
 /** Pull of a band at one point of a repetition. */
@@ -22,11 +21,7 @@ export interface BandPull {
 export function bandOverRange(variant: Variant, body: ScaledBody, band: Band, between = 6): BandPull[] {
   const { line } = variant;
   if (!line || line.resist !== undefined) return [];
-  const keys = placedVariant(variant, body);
-  const frames = keys.flatMap((key, k) => {
-    const next = keys[k + 1];
-    return next ? Array.from({ length: between }, (_, i) => placedBetween(key, next, i / between)) : [key];
-  });
+  const frames = placedAlong(variant, body, between);
   return lineStretches(frames, line, band).map((stretches, i) => {
     const stretch = Math.max(...stretches);
     return { share: frames.length > 1 ? i / (frames.length - 1) : 0, stretch, forceN: bandForceN(band, stretch) };

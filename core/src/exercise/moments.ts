@@ -1,9 +1,8 @@
 import type { Band } from '../body/band';
 import { linePulls } from '../body/line';
-import { placedBetween } from '../body/motion';
 import type { ScaledBody } from '../body/segments';
 import { type MomentName, type Moments, momentNames, type Statics, statics } from '../body/statics';
-import { bodyKey, placedVariant } from './placed';
+import { bodyKey, placedAlong, placedVariant } from './placed';
 import type { Variant } from './variant';
 import type { JointAction, Motion } from './vocabulary';
 
@@ -97,11 +96,7 @@ export function momentsOverRange(
   { loadKg = 0, band = 'medium' }: Loading = {},
   between = 6,
 ): MomentsAt[] {
-  const keys = placedVariant(variant, body);
-  const frames = keys.flatMap((key, k) => {
-    const next = keys[k + 1];
-    return next ? Array.from({ length: between }, (_, i) => placedBetween(key, next, i / between)) : [key];
-  });
+  const frames = placedAlong(variant, body, between);
   const carried =
     variant.load?.source === 'weight' && loadKg > 0 ? [{ place: variant.load.place, massKg: loadKg }] : [];
   const pulls = variant.line ? linePulls(frames, variant.line, band) : [];

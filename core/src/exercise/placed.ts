@@ -1,4 +1,4 @@
-import { placedKeyframes } from '../body/motion';
+import { placedBetween, placedKeyframes } from '../body/motion';
 import type { PlacedBody } from '../body/placing';
 import type { ScaledBody } from '../body/segments';
 import type { Variant } from './variant';
@@ -16,4 +16,13 @@ export function placedVariant(variant: Variant, body: ScaledBody): PlacedBody[] 
   const frames = known.get(key) ?? placedKeyframes(variant, body);
   known.set(key, frames);
   return frames;
+}
+
+/** Bodies along a repetition: the keyframes, and `between` bodies from each of them to the next. */
+export function placedAlong(variant: Variant, body: ScaledBody, between: number): PlacedBody[] {
+  const keys = placedVariant(variant, body);
+  return keys.flatMap((key, k) => {
+    const next = keys[k + 1];
+    return next ? Array.from({ length: between }, (_, i) => placedBetween(key, next, i / between)) : [key];
+  });
 }

@@ -1,16 +1,13 @@
 import * as yup from 'yup';
-import { bandLevels } from '../body/band';
-import { homeTest, testIds } from '../capacity/battery';
 import { parseDose } from '../dose/notation';
 import { catalogueOf } from '../exercise/catalogue';
 import type { OwnVariant } from '../exercise/own';
-import { anchors, type KitKind, kitKinds, levels, regions } from '../exercise/vocabulary';
-import { BandFitError, type BandReading, fitBand } from '../kit/band-fit';
-import { fills } from '../kit/kit';
-import { heaviestKg, heaviestOf } from '../kit/mass';
 import { aims, type Brief, defaultHouseRules, houseRuleChoices, phases } from '../session/brief';
 import type { SportProfile } from '../sport/profile';
 import { sportById, sports } from '../sport/sports';
+import { athlete, variantId } from './brief-athlete';
+import { kit } from './brief-kit';
+import { day } from './days';
 import { anyOf, type DocumentFault, faultsOf, list, number, object } from './faults';
 import { knownIn, type ReadingContext, readOwn } from './own';
 import { readSport, sportFormat } from './sport';
@@ -18,175 +15,6 @@ import { readSport, sportFormat } from './sport';
 export const briefFormat = 'tropaeum-brief/1';
 
 export type BriefReading = { brief: Brief } | { faults: DocumentFault[] };
-
-const yesNo = yup.boolean().typeError('must be true or false');
-
-function isDay(value: string): boolean {
-  if (!/^\d{4}-\d{2}-\d{2}$/.test(value)) return false;
-  const time = Date.parse(`${value}T00:00:00Z`);
-  return !Number.isNaN(time) && new Date(time).toISOString().slice(0, 10) === value;
-}
-const day = yup
-  .string()
-  .typeError('must be a date such as 2026-12-09')
-  .test('day', 'must be a date such as 2026-12-09', (value) => value === undefined || isDay(value));
-
-const variantId = yup
-  .string()
-  .typeError('must be the id of a variant')
-  .test(
-    'variant',
-    ({ value }) => `"${value}" is not a variant of the library`,
-    (value, test) => value === undefined || knownIn(test)(value),
-  );
-
-const sided = anyOf(['left', 'right', 'both']);
-const restriction = object({
-  region: anyOf(regions).required('is required'),
-  side: sided,
-  severity: anyOf(['avoid', 'limit']).required('is required'),
-  reason: yup.string().max(200, 'must be 200 characters or fewer'),
-  until: day,
-});
-
-const pastInjury = object({
-  region: anyOf(regions).required('is required'),
-  side: sided,
-  what: yup.string().max(120, 'must be 120 characters or fewer'),
-  on: day,
-});
-
-const homeTestIds: readonly string[] = testIds;
-
-/** A result of the battery: within the range of its test, with a side where each side does it. */
-const testResult = object({
-  test: anyOf(homeTestIds).required('is required'),
-  value: yup.number().typeError('must be a number').required('is required'),
-  side: anyOf(['left', 'right']),
-  on: day.required('is required'),
-}).test('result', '', function (result) {
-  const test = homeTest(result?.test ?? '');
-  if (!test || typeof result?.value !== 'number') return true;
-  const fault = (field: string, message: string) => this.createError({ path: `${this.path}.${field}`, message });
-  const [least, most] = test.range;
-  if (result.value < least || result.value > most)
-    return fault('value', `must be ${least} to ${most} ${test.unit} for "${test.id}"`);
-  if (test.sides === 'single' && !result.side) return fault('side', `must be left or right for "${test.id}"`);
-  if (test.sides === 'both' && result.side) return fault('side', `must be left out for "${test.id}"`);
-  return true;
-});
-
-const bandCurve = object({
-  growingN: number(0, 1000, 'N').required('is required'),
-  earlyN: number(0, 1000, 'N').required('is required'),
-  restM: number(0.05, 10, 'm'),
-  off: number(0, 1, 'of the force').required('is required'),
-}).default(undefined);
-
-const showing = object({
-  on: day.required('is required'),
-  variant: yup.string().typeError('must be the id of a variant').required('is required'),
-  side: sided.required('is required'),
-  loadKg: number(0, 300, 'kg'),
-  band: bandCurve,
-  counts: anyOf(['repetitions', 'seconds']).required('is required'),
-  from: anyOf(['test', 'session']).required('is required'),
-  sets: list(
-    object({
-      amount: number(0, 1000, 'repetitions or seconds').required('is required'),
-      reserve: number(0, 10, 'repetitions'),
-      cutShort: yesNo,
-    }),
-  ).required('is required'),
-});
-
-const athlete = object({
-  heightCm: number(120, 220, 'cm').required('is required'),
-  massKg: number(25, 200, 'kg').required('is required'),
-  born: day.required('is required').test('past', 'must not be after the date of the session', function (value) {
-    const date = (this.options.context as ReadingContext | undefined)?.date;
-    return typeof date !== 'string' || !isDay(date) || !value || value <= date;
-  }),
-  sex: anyOf(['female', 'male']),
-  level: anyOf(levels),
-  dominantSide: anyOf(['left', 'right']),
-  restrictions: list(restriction),
-  readiness: object({
-    ill: yesNo,
-    sleepHours: number(0, 24, 'hours'),
-    pain: list(
-      object({
-        region: anyOf(regions).required('is required'),
-        side: sided,
-        score: number(0, 10, 'points').required('is required'),
-      }),
-    ),
-  }).default(undefined),
-  tests: list(
-    object({
-      variant: variantId.required('is required'),
-      maxReps: number(0, 300, 'repetitions').integer('must be a whole number').required('is required'),
-      on: day,
-      side: anyOf(['left', 'right']),
-    }),
-  ),
-  history: list(pastInjury),
-  battery: list(testResult),
-  shown: list(showing),
-});
-
-const kitItem = object({
-  kind: anyOf(kitKinds).required('is required'),
-  count: number(1, 20, 'pieces').integer('must be a whole number'),
-  massKg: number(0.05, heaviestKg, 'kg'),
-  volumeL: number(0.1, 60, 'litres'),
-  fill: anyOf(fills),
-  level: anyOf(bandLevels),
-  upToKg: number(1, 40, 'kg'),
-  measured: object({
-    restM: number(0.05, 10, 'm').required('is required'),
-    readings: list(
-      object({
-        lengthM: number(0.01, 20, 'm').required('is required'),
-        forceN: number(0, 2000, 'N').required('is required'),
-      }),
-    ).required('is required'),
-  })
-    .test('fit', '', function (measured) {
-      if (!measured) return true;
-      try {
-        fitBand((measured.readings ?? []) as BandReading[], measured.restM ?? 0);
-        return true;
-      } catch (error) {
-        if (!(error instanceof BandFitError)) throw error;
-        const at = error.reading === undefined ? 'readings' : `readings[${error.reading}]`;
-        return this.createError({ path: `${this.path}.${at}`, message: `must follow a curve: ${error.message}` });
-      }
-    })
-    .default(undefined),
-}).test('mass', '', function (item) {
-  const { kind, massKg } = item as { kind?: KitKind; massKg?: number };
-  if (!kind || typeof massKg !== 'number' || massKg <= heaviestOf(kind)) return true;
-  return this.createError({
-    path: `${this.path}.massKg`,
-    message: `must be ${heaviestOf(kind)} kg or less for a ${kind}`,
-  });
-});
-
-const kit = object({
-  items: list(kitItem),
-  anchors: list(anyOf(anchors)),
-  partner: yesNo,
-  room: object({
-    lengthM: number(0.5, 100, 'm').required('is required'),
-    widthM: number(0.5, 100, 'm').required('is required'),
-    ceilingM: number(1.5, 30, 'm'),
-    wall: yesNo,
-    stairs: yesNo,
-    slidingFloor: yesNo,
-    quiet: yesNo,
-  }).default(undefined),
-});
 
 const season = object({
   phase: anyOf(phases),

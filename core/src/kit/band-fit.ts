@@ -1,4 +1,5 @@
 import { type BandCurve, bandForceN } from '../body/band';
+import { UnreadableWord } from '../dose/unreadable';
 
 /** One reading with a hanging scale: length from end to end, m, and force, N. */
 export interface BandReading {
@@ -106,15 +107,7 @@ const forces = { n: 1, kg: 9.81, lb: 4.448 } as const;
 const pairOf = /^([\d.]+)\s*(m|cm|in)\s*[:=]?\s*([\d.]+)\s*(n|kg|lb)$/;
 
 /** A word of typed readings that cannot be read. */
-export class ReadingsError extends SyntaxError {
-  constructor(
-    readonly word: string,
-    readonly expected: string,
-  ) {
-    super(`"${word}": expected ${expected}`);
-    this.name = 'ReadingsError';
-  }
-}
+export class ReadingsError extends UnreadableWord {}
 
 /**
  * Reads measurements as they are typed, `120 cm 2.1 kg, 160 cm 4 kg`; m, cm or in, N, kg or lb, decimal commas too. Throws a ReadingsError that marks the words.

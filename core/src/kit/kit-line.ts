@@ -1,18 +1,11 @@
 import { type BandLevel, bandLevels } from '../body/band';
+import { UnreadableWord } from '../dose/unreadable';
 import { type KitKind, kitKinds } from '../exercise/vocabulary';
 import { type Fill, fills, type KitItem } from './kit';
 import { heaviestKg, heaviestOf } from './mass';
 
 /** A word of a kit line that cannot be read: the word, and what was expected. */
-export class KitLineError extends SyntaxError {
-  constructor(
-    readonly word: string,
-    readonly expected: string,
-  ) {
-    super(`"${word}": expected ${expected}`);
-    this.name = 'KitLineError';
-  }
-}
+export class KitLineError extends UnreadableWord {}
 
 /** What people type for the words of the vocabulary. */
 const shortWords: Record<string, KitKind> = {

@@ -3,7 +3,7 @@ import { plainBrief } from '../../test/briefs';
 import { solver } from '../../test/solver';
 import { capacityOf } from '../capacity/effort';
 import { honestWays, outOfReach, type Way } from '../capacity/honest-ways';
-import { hardestOf, reachByPattern, reachOf } from '../capacity/reachable';
+import { hardestOf, loadedPatterns, reachByPattern, reachOf } from '../capacity/reachable';
 import { parseDose } from '../dose/notation';
 import { zoneOf } from '../dose/zone';
 import type { Feasibility } from '../kit/feasible';
@@ -135,18 +135,21 @@ describe('a zone that is out of reach', () => {
     }
   });
 
-  it('what every pattern comes to is listed hardest first, each in the zone of its share', () => {
+  it('every pattern is listed: what is counted first, hardest first, in the zone of its share; or with why not', () => {
     const { context, capacity } = seen(lightKit);
     const found = reachByPattern(context.feasible.all(), capacity);
-    expect(found.size).toBeGreaterThan(15);
-    for (const list of found.values()) {
-      const shares = list.map((p) => p.reached.share);
-      expect([...shares].sort((a, b) => b - a)).toEqual(shares);
-      for (const { reached, variant } of list)
-        expect(reached.zone).toBe(
-          reached.counts === 'seconds' ? undefined : zoneOf(reached.share, variant.speed === 'fast'),
-        );
+    expect(found.map((p) => p.pattern)).toEqual(loadedPatterns);
+    for (const { exercises, why } of found) {
+      if (exercises.length === 0) expect(why ?? 'no such exercise').toMatch(/\w/);
+      const counted = exercises.flatMap(({ reached }) => (reached?.zone ? [reached.share] : []));
+      expect([...counted].sort((a, b) => b - a)).toEqual(counted);
+      expect(exercises.slice(0, counted.length).every((e) => e.reached?.counts === 'repetitions')).toBe(true);
+      for (const { reached } of exercises)
+        if (reached) expect(reached.zone).toBe(reached.counts === 'seconds' ? undefined : zoneOf(reached.share, false));
     }
+    const nothing = seen([]);
+    const bare = reachByPattern(nothing.context.feasible.all(), nothing.capacity);
+    expect(bare.filter((p) => p.exercises.length === 0 && p.why?.startsWith('Needs')).length).toBeGreaterThan(0);
   });
 });
 

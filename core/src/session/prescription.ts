@@ -1,7 +1,8 @@
 import { ageOn } from '../athlete/athlete';
 import type { ScaledBody } from '../body/segments';
-import type { Effort, Interval } from '../capacity/capacity';
+import type { Effort } from '../capacity/capacity';
 import { capacityOf, effortOf } from '../capacity/effort';
+import type { Interval } from '../capacity/interval';
 import type { Dose } from '../dose/dose';
 import { parseDose, parseTempo } from '../dose/notation';
 import { type Standing, type Step, stepOf } from '../dose/step';

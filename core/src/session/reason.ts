@@ -1,5 +1,6 @@
-import type { Effort, Interval } from '../capacity/capacity';
+import type { Effort } from '../capacity/capacity';
 import { capacityOf } from '../capacity/effort';
+import type { Interval } from '../capacity/interval';
 import { momentWords } from '../exercise/moments';
 import type { Variant } from '../exercise/variant';
 import { loadingOf } from '../kit/loads';

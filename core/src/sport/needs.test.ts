@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Athlete } from '../athlete/athlete';
-import { asymmetriesOf, moveTo, needsOf } from './needs';
+import { asymmetriesOf } from './asymmetry';
+import { moveTo, needsOf } from './needs';
 import type { SportProfile } from './profile';
 import { sportById, sports } from './sports';
 
@@ -130,6 +131,20 @@ describe('sides that differ', () => {
     const tests = [...raises(24, 24, '2026-12-01'), ...raises(10, 24, '2026-10-01')];
     expect(asymmetriesOf({ tests })).toEqual([]);
     expect(asymmetriesOf({ tests: [...tests].reverse() })).toEqual([]);
+  });
+
+  it('are read from the battery where they differ by more than chance, and only once', () => {
+    const bridge = (side: 'left' | 'right', value: number) => ({
+      test: 'single-leg-bridge',
+      value,
+      side,
+      on: '2026-12-01',
+    });
+    const real = [bridge('left', 12), bridge('right', 24)];
+    expect(asymmetriesOf({ battery: real })).toMatchObject([{ weaker: 'left', index: 0.5, test: 'single-leg-bridge' }]);
+    expect(asymmetriesOf({ battery: [bridge('left', 22), bridge('right', 25)] })).toEqual([]);
+    const counted = (side: 'left' | 'right', maxReps: number) => ({ variant: 'single-leg-bridge', maxReps, side });
+    expect(asymmetriesOf({ battery: real, tests: [counted('left', 30), counted('right', 10)] })).toHaveLength(1);
   });
 
   it('ask more of the guard of their region', () => {

@@ -1,4 +1,4 @@
-import type { Interval } from '@tropaeum/core/capacity/capacity';
+import type { Interval } from '@tropaeum/core/capacity/interval';
 import type { Zone } from '@tropaeum/core/dose/zone';
 
 export const zoneShort: Record<Zone, string> = {

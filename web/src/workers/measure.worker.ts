@@ -1,12 +1,11 @@
 import { scaledBody } from '@tropaeum/core/body/segments';
-import type { Capacity } from '@tropaeum/core/capacity/capacity';
 import { capacityOf } from '@tropaeum/core/capacity/effort';
 import { honestWays, outOfReach, type Way } from '@tropaeum/core/capacity/honest-ways';
-import { hardestOf, type Reached, reachOf } from '@tropaeum/core/capacity/reachable';
+import { type Reached, reachByPattern } from '@tropaeum/core/capacity/reachable';
 import type { Zone } from '@tropaeum/core/dose/zone';
 import { catalogueOf } from '@tropaeum/core/exercise/catalogue';
 import type { Loading } from '@tropaeum/core/exercise/moments';
-import { mainBlocks, type Pattern, patterns } from '@tropaeum/core/exercise/vocabulary';
+import type { Pattern } from '@tropaeum/core/exercise/vocabulary';
 import { type Feasibility, feasibility } from '@tropaeum/core/kit/feasible';
 import type { LoadOption } from '@tropaeum/core/kit/loads';
 import { sameStimulus } from '@tropaeum/core/kit/same-stimulus';
@@ -32,12 +31,10 @@ export interface OfferedReach {
   variant: string;
   name: string;
   with: string;
-  /** Nothing is known of the force: dosed by what is left. */
-  byReserve?: true;
-  reached?: Pick<Reached, 'share' | 'between' | 'zone' | 'toFailure' | 'counts'>;
+  reached?: Reached;
 }
 
-/** A pattern with all that trains it here, hardest first; or with why nothing does. */
+/** A pattern with all that trains it here, or with why nothing does. */
 export interface PatternOffer {
   pattern: Pattern;
   exercises: OfferedReach[];
@@ -48,64 +45,13 @@ export interface OfferedWay extends Omit<Way, 'variant' | 'reached'> {
   variant?: string;
 }
 
-/** Patterns of loaded work; drills and stretches have no zone. */
-const loaded: ReadonlySet<Pattern> = new Set(
-  patterns.filter(
-    (p) =>
-      ![
-        'balance',
-        'jump',
-        'landing',
-        'hop',
-        'throw',
-        'locomotion',
-        'quick-feet',
-        'mobility',
-        'stretch',
-        'skill',
-        'pulse',
-      ].includes(p),
-  ),
-);
-
-function offerOf(candidate: Feasibility, capacity: Capacity): OfferedReach[] {
-  const { variant, bands } = candidate;
-  const named = { variant: variant.id, name: variant.name };
-  const reached = hardestOf(reachOf(candidate, capacity));
-  if (reached) return [{ ...named, with: reached.load?.with ?? reached.band ?? 'body', reached }];
-  if (variant.load?.source === 'band' && bands.some((b) => !b.measured))
-    return [{ ...named, with: bands.map((b) => b.with).join(', '), byReserve: true }];
-  return [];
-}
-
-/** The reason that keeps most exercises of a pattern away. */
-function commonest(reasons: readonly string[]): string | undefined {
-  const counted = new Map<string, number>();
-  for (const reason of reasons) counted.set(reason, (counted.get(reason) ?? 0) + 1);
-  return [...counted].sort((a, b) => b[1] - a[1])[0]?.[0];
-}
-
 const measurer = {
   /** What can be trained here today: every pattern of loaded work with its exercises, each at its hardest. */
   reach(brief: Brief): PatternOffer[] {
-    const capacity = capacityOf(brief.athlete, brief.date);
-    const all = allOf(brief).filter(
-      ({ variant }) => variant.speed !== 'fast' && variant.blocks.some((b) => mainBlocks.has(b)),
-    );
-    return [...loaded].map((pattern) => {
-      const ofPattern = all.filter((f) => f.variant.pattern === pattern);
-      const exercises = ofPattern
-        .filter((f) => f.reasons.length === 0)
-        .flatMap((f) => offerOf(f, capacity))
-        // What is counted comes before what is held: only lifts have a zone.
-        .sort(
-          (a, b) =>
-            Number(b.reached?.zone !== undefined) - Number(a.reached?.zone !== undefined) ||
-            (b.reached?.share ?? -1) - (a.reached?.share ?? -1),
-        );
-      const why = exercises.length ? undefined : commonest(ofPattern.flatMap((f) => f.reasons));
-      return { pattern, exercises, ...(why ? { why } : {}) };
-    });
+    return reachByPattern(allOf(brief), capacityOf(brief.athlete, brief.date)).map(({ exercises, ...pattern }) => ({
+      ...pattern,
+      exercises: exercises.map(({ variant, ...reach }) => ({ variant: variant.id, name: variant.name, ...reach })),
+    }));
   },
 
   /** Honest ways to train an exercise whose load does not reach a zone, and the sentence that says so. */

@@ -1,6 +1,7 @@
 import type { RepetitionTest } from '@tropaeum/core/athlete/athlete';
+import { evenFrom } from '@tropaeum/core/capacity/test-trend';
 import { variantById } from '@tropaeum/core/exercise/library';
-import { asymmetriesOf, symmetryWanted } from '@tropaeum/core/sport/needs';
+import { asymmetriesOf } from '@tropaeum/core/sport/asymmetry';
 import { X } from 'lucide-react';
 import { useState } from 'react';
 import { type PartProps, Section } from './Section';
@@ -49,7 +50,7 @@ export function SidesSection({ brief, change }: PartProps) {
               <b className="dose">{latest(id, 'right') ?? '–'}</b> right
               {index && (
                 <span className="block text-[0.78rem] text-oxide">
-                  {index.weaker} does {Math.round(index.index * 100)} %, {Math.round(symmetryWanted * 100)} % is wanted
+                  {index.weaker} does {Math.round(index.index * 100)} %, {Math.round(evenFrom * 100)} % is wanted
                 </span>
               )}
             </span>

@@ -1,0 +1,111 @@
+import * as yup from 'yup';
+import { homeTest, testIds } from '../capacity/battery';
+import { levels, regions } from '../exercise/vocabulary';
+import { day, isDay, yesNo } from './days';
+import { anyOf, list, number, object } from './faults';
+import { knownIn, type ReadingContext } from './own';
+
+export const variantId = yup
+  .string()
+  .typeError('must be the id of a variant')
+  .test(
+    'variant',
+    ({ value }) => `"${value}" is not a variant of the library`,
+    (value, test) => value === undefined || knownIn(test)(value),
+  );
+
+const sided = anyOf(['left', 'right', 'both']);
+const restriction = object({
+  region: anyOf(regions).required('is required'),
+  side: sided,
+  severity: anyOf(['avoid', 'limit']).required('is required'),
+  reason: yup.string().max(200, 'must be 200 characters or fewer'),
+  until: day,
+});
+
+const pastInjury = object({
+  region: anyOf(regions).required('is required'),
+  side: sided,
+  what: yup.string().max(120, 'must be 120 characters or fewer'),
+  on: day,
+});
+
+const homeTestIds: readonly string[] = testIds;
+
+/** A result of the battery: within the range of its test, with a side where each side does it. */
+const testResult = object({
+  test: anyOf(homeTestIds).required('is required'),
+  value: yup.number().typeError('must be a number').required('is required'),
+  side: anyOf(['left', 'right']),
+  on: day.required('is required'),
+}).test('result', '', function (result) {
+  const test = homeTest(result?.test ?? '');
+  if (!test || typeof result?.value !== 'number') return true;
+  const fault = (field: string, message: string) => this.createError({ path: `${this.path}.${field}`, message });
+  const [least, most] = test.range;
+  if (result.value < least || result.value > most)
+    return fault('value', `must be ${least} to ${most} ${test.unit} for "${test.id}"`);
+  if (test.sides === 'single' && !result.side) return fault('side', `must be left or right for "${test.id}"`);
+  if (test.sides === 'both' && result.side) return fault('side', `must be left out for "${test.id}"`);
+  return true;
+});
+
+const bandCurve = object({
+  growingN: number(0, 1000, 'N').required('is required'),
+  earlyN: number(0, 1000, 'N').required('is required'),
+  restM: number(0.05, 10, 'm'),
+  off: number(0, 1, 'of the force').required('is required'),
+}).default(undefined);
+
+const showing = object({
+  on: day.required('is required'),
+  variant: yup.string().typeError('must be the id of a variant').required('is required'),
+  side: sided.required('is required'),
+  loadKg: number(0, 300, 'kg'),
+  band: bandCurve,
+  counts: anyOf(['repetitions', 'seconds']).required('is required'),
+  from: anyOf(['test', 'session']).required('is required'),
+  sets: list(
+    object({
+      amount: number(0, 1000, 'repetitions or seconds').required('is required'),
+      reserve: number(0, 10, 'repetitions'),
+      cutShort: yesNo,
+    }),
+  ).required('is required'),
+});
+
+/** What a brief says of the athlete. */
+export const athlete = object({
+  heightCm: number(120, 220, 'cm').required('is required'),
+  massKg: number(25, 200, 'kg').required('is required'),
+  born: day.required('is required').test('past', 'must not be after the date of the session', function (value) {
+    const date = (this.options.context as ReadingContext | undefined)?.date;
+    return typeof date !== 'string' || !isDay(date) || !value || value <= date;
+  }),
+  sex: anyOf(['female', 'male']),
+  level: anyOf(levels),
+  dominantSide: anyOf(['left', 'right']),
+  restrictions: list(restriction),
+  readiness: object({
+    ill: yesNo,
+    sleepHours: number(0, 24, 'hours'),
+    pain: list(
+      object({
+        region: anyOf(regions).required('is required'),
+        side: sided,
+        score: number(0, 10, 'points').required('is required'),
+      }),
+    ),
+  }).default(undefined),
+  tests: list(
+    object({
+      variant: variantId.required('is required'),
+      maxReps: number(0, 300, 'repetitions').integer('must be a whole number').required('is required'),
+      on: day,
+      side: anyOf(['left', 'right']),
+    }),
+  ),
+  history: list(pastInjury),
+  battery: list(testResult),
+  shown: list(showing),
+});
