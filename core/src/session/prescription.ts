@@ -81,15 +81,6 @@ function heaviestWithin(
   return loads[fits];
 }
 
-function chooseLoad(
-  variant: Variant,
-  loads: readonly LoadOption[],
-  ceiling: number,
-  effortAt: (kg: number) => Effort,
-): LoadOption | 'body' | undefined {
-  return heaviestWithin(loads, ceiling, effortAt) ?? (variant.load?.required ? undefined : 'body');
-}
-
 /** Repetitions, reserve, tempo and rest of a set so far from the most. */
 function repetitionDose(
   base: Dose,
@@ -149,17 +140,28 @@ function byTime(dose: Dose): Dose {
   return { ...rest, work: { kind: 'work', seconds: dose.perSide ? 25 : 40 } };
 }
 
+/** What a variant is done with, and how hard that is; the effort is left out where the force of a band is not known. */
+interface Loaded {
+  load?: NonNullable<Choice['load']>;
+  effort?: Effort;
+}
+
 /** The band to take: the strongest measured one within the ceiling, else the first there is, of unknown force. */
-function chooseBand(
-  { bands }: Feasibility,
-  ceiling: number,
-  effortWith: (loading: Loading) => Effort,
-): { with: string; effort?: Effort } {
+function bandFor({ bands }: Feasibility, ceiling: number, effortWith: (loading: Loading) => Effort): Loaded {
   const measured = bands
-    .flatMap(({ with: name, measured: band }) => (band ? [{ with: name, effort: effortWith({ band }) }] : []))
+    .flatMap(({ with: name, measured: band }) => (band ? [{ load: { with: name }, effort: effortWith({ band }) }] : []))
     .filter(({ effort }) => effort.share <= ceiling)
     .sort((a, b) => b.effort.share - a.effort.share);
-  return measured[0] ?? { with: bands.find((b) => !b.measured)?.with ?? bands[0]?.with ?? 'band' };
+  return measured[0] ?? { load: { with: bands.find((b) => !b.measured)?.with ?? bands[0]?.with ?? 'band' } };
+}
+
+/** The load for a variant within a ceiling; undefined where all is too heavy and something has to be held. */
+function loadFor(feasible: Feasibility, ceiling: number, effortWith: (loading: Loading) => Effort): Loaded | undefined {
+  const { variant, loads } = feasible;
+  if (variant.load?.source === 'band') return bandFor(feasible, ceiling, effortWith);
+  const heaviest = heaviestWithin(loads, ceiling, (loadKg) => effortWith({ loadKg }));
+  if (heaviest) return { load: { kg: heaviest.kg, with: heaviest.with }, effort: effortWith({ loadKg: heaviest.kg }) };
+  return variant.load?.required ? undefined : { effort: effortWith({}) };
 }
 
 /**
@@ -173,7 +175,7 @@ export function prescribe(
   brief: Brief,
   body: ScaledBody,
 ): Prescription | undefined {
-  const { variant, loads } = feasible;
+  const { variant } = feasible;
   const typed = brief.lock.doses?.[variant.id];
   const fast = variant.speed === 'fast';
   const base: Dose = { ...variant.dose, sets };
@@ -190,19 +192,12 @@ export function prescribe(
   const usual = Math.min(strict, shareCeiling[brief.athlete.level], isNew ? newMovement.ceiling : 1);
   const ceiling = fast ? fastCeiling : usual;
 
-  let load: Choice['load'];
-  let effort: Effort;
-  if (variant.load?.source === 'band') {
-    const band = chooseBand(feasible, ceiling, effortWith);
-    load = { with: band.with };
-    const byReserve = fast || base.work.kind !== 'reps' ? base : { ...base, reserve: base.reserve ?? bandReserve };
-    if (!band.effort) return { choice: finish(byReserve, load) };
-    effort = band.effort;
-  } else {
-    const option = chooseLoad(variant, loads, ceiling, (loadKg) => effortWith({ loadKg }));
-    if (option === undefined) return undefined;
-    load = option === 'body' ? undefined : { kg: option.kg, with: option.with };
-    effort = effortWith(load ? { loadKg: load.kg as number } : {});
+  const loaded = loadFor(feasible, ceiling, effortWith);
+  if (!loaded) return undefined;
+  const { load, effort } = loaded;
+  if (!effort) {
+    const counted = base.work.kind === 'reps' && !fast;
+    return { choice: finish(counted ? { ...base, reserve: base.reserve ?? bandReserve } : base, load) };
   }
   if (!measuredBlocks.has(block)) return { choice: finish(base, load) };
   const dosed = (dose: Dose): Prescription => {

@@ -6,6 +6,8 @@ import type { LogRow, ReportRow, SessionRow } from './sessions';
 
 /** Sets older than this say little of what somebody can do today, days. */
 const shownDays = 120;
+/** A brief carries no more of them than this, the latest: it is saved with every session. */
+const mostShown = 240;
 /** A brief carries the sessions of so many days. */
 const recentDays = 28;
 
@@ -21,7 +23,10 @@ export function evidenceOf(
     .map((session) => ({ session, sets: logs.filter((l) => l.sessionId === session.id) }))
     .filter(({ sets }) => sets.length > 0);
   return {
-    shown: logged.flatMap(({ session: { plan, on, brief }, sets }) => shownIn(plan, on, brief.kit, sets)),
+    shown: logged
+      .flatMap(({ session: { plan, on, brief }, sets }) => shownIn(plan, on, brief.kit, sets))
+      .sort((a, b) => b.on.localeCompare(a.on))
+      .slice(0, mostShown),
     recent: logged
       .filter(({ session }) => session.on > dayAfter(today, -recentDays))
       .map(({ session: { id, plan, on }, sets }) =>
