@@ -3,7 +3,7 @@ import type { Showing, ShownSide } from '../athlete/showing';
 import { type ScaledBody, scaledBody } from '../body/segments';
 import type { MomentName } from '../body/statics';
 import { variantById } from '../exercise/library';
-import { type Loading, momentOf } from '../exercise/moments';
+import { type Loading, loadingKey, momentOf } from '../exercise/moments';
 import type { Variant } from '../exercise/variant';
 import type { JointAction } from '../exercise/vocabulary';
 import { type Asked, askedOf } from './asked';
@@ -68,7 +68,6 @@ export class Capacity {
     jumps: readonly ShownJump[] = [],
     private readonly body: ScaledBody = scaledBody(athlete),
     private readonly carryOver: CarryOver = 'shared',
-    private readonly variantOf: (id: string) => Variant | undefined = variantById,
   ) {
     const learnt = [
       ...inOrder(showings, day).map((showing) => ({ on: showing.on, learn: () => this.learnSets(showing) })),
@@ -149,7 +148,7 @@ export class Capacity {
 
   private learnSets({ variant: id, side, sets, from, counts, on, ...loading }: Showing): void {
     if (from === 'session') this.lastTrained = on;
-    const variant = this.variantOf(id);
+    const variant = variantById(id);
     const asked = variant ? this.asked(variant, loading) : [];
     // Fast work ends when speed goes, not when strength does.
     if (!variant || asked.length === 0 || (variant.speed === 'fast' && from === 'session')) return;
@@ -186,8 +185,7 @@ export class Capacity {
    * body model sees no load on it.
    */
   effort(variant: Variant, loading: Loading = {}, side: ShownSide = 'both'): Effort | undefined {
-    const band = typeof loading.band === 'object' ? JSON.stringify(loading.band) : (loading.band ?? '');
-    const key = `${variant.id}|${loading.loadKg ?? 0}|${band}|${side}`;
+    const key = `${variant.id}|${loadingKey(loading)}|${side}`;
     if (this.efforts.has(key)) return this.efforts.get(key);
     const found = this.workOutEffort(variant, loading, side);
     this.efforts.set(key, found);

@@ -1,23 +1,21 @@
 import type { ScaledBody } from '../body/segments';
-import { type Zone, zoneOf } from '../dose/zone';
+import { fastUpTo, type Zone, zoneOf } from '../dose/zone';
 import { momentOf, momentsOverRange } from '../exercise/moments';
 import type { Variant } from '../exercise/variant';
 import type { Feasibility } from '../kit/feasible';
 import type { Capacity } from './capacity';
 import { hardestOf, type Reached, reaches, reachOf } from './reachable';
 
-export const wayKinds = [
-  'one-sided',
-  'longer-lever',
-  'isometric',
-  'band-added',
-  'slower',
-  'paused',
-  'fast',
-  'density',
-  'other-quality',
-] as const;
-export type WayKind = (typeof wayKinds)[number];
+export type WayKind =
+  | 'one-sided'
+  | 'longer-lever'
+  | 'isometric'
+  | 'band-added'
+  | 'slower'
+  | 'paused'
+  | 'fast'
+  | 'density'
+  | 'other-quality';
 
 /** An honest way to train when the load does not reach the zone that is wanted. */
 export interface Way {
@@ -76,9 +74,6 @@ const order: Record<LightLoads, readonly WayKind[]> = {
 
 /** Slow sets to near failure build muscle down to about this share of the most (Schoenfeld 2017; value from memory). */
 const slowBuildsFrom = 0.4;
-
-/** Heavier than this nothing is fast; common practice, no source. */
-const fastUpTo = 0.6;
 
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 const percent = (share: number) => `${Math.round(share * 100)} %`;

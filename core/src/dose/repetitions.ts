@@ -13,6 +13,9 @@ export function epleyMostKg(massKg: number, repetitions: number): number {
   return massKg / epleyShare(repetitions);
 }
 
+/** Repetitions are counted no further than this: beyond it the number says nothing. */
+export const mostCounted = 60;
+
 /** Beyond this many repetitions the relation of Brzycki runs away. */
 const brzyckiEnd = 37;
 

@@ -20,6 +20,9 @@ export const zones: Record<Zone, ZoneRange> = {
   'speed-strength': { share: [0, 0.75], repetitions: [1, 8], restSeconds: [30, 180] },
 };
 
+/** Heavier than this share of the most nothing is fast; common practice, no source. */
+export const fastUpTo = 0.6;
+
 /** Jump contacts in one session by level, the same handbook (values from memory). Somebody new does fewer; common practice, no source. */
 export const contactRange = {
   new: [0, 40],

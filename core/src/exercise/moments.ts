@@ -12,6 +12,10 @@ export interface Loading {
   band?: Band;
 }
 
+/** What tells one loading from another. */
+export const loadingKey = ({ loadKg = 0, band }: Loading) =>
+  `${loadKg}|${typeof band === 'object' ? JSON.stringify(band) : (band ?? '')}`;
+
 /** What a moment is called in a sentence: "hardest on the ...". */
 export const momentWords: Record<MomentName, string> = {
   neck: 'neck',
@@ -67,7 +71,7 @@ const kept = new WeakMap<Variant, Map<string, Moments>>();
 export function peakMoments(variant: Variant, body: ScaledBody, loading: Loading = {}): Moments {
   const known = kept.get(variant) ?? new Map<string, Moments>();
   kept.set(variant, known);
-  const key = `${bodyKey(body)}|${loading.loadKg ?? 0}|${typeof loading.band === 'object' ? JSON.stringify(loading.band) : (loading.band ?? '')}`;
+  const key = `${bodyKey(body)}|${loadingKey(loading)}`;
   const moments = known.get(key) ?? largestMoments(variant, body, loading);
   known.set(key, moments);
   return moments;

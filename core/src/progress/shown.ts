@@ -1,4 +1,5 @@
 import type { Showing, ShownSet } from '../athlete/showing';
+import { type BlockKind, mainBlocks } from '../exercise/vocabulary';
 import { loadingOf } from '../kit/loads';
 import type { Brief, RecentSession } from '../session/brief';
 import { type Plan, type PlanItem, plannedAmount } from '../session/plan';
@@ -8,7 +9,7 @@ import type { LoggedSet } from './review';
 export type NumberedSet = LoggedSet & { setNumber: number };
 
 /** Only main work is hard enough to tell anything. */
-const telling: ReadonlySet<string> = new Set(['strength', 'power', 'prevention', 'trunk']);
+const mainWork = ({ blocks }: Plan) => blocks.filter((block) => mainBlocks.has(block.kind as BlockKind));
 
 function setOf({ amount, reserve }: LoggedSet, asked: number): ShownSet {
   return {
@@ -52,9 +53,7 @@ function showingsOf(item: PlanItem, on: string, kit: Brief['kit'], logs: readonl
  * show nothing.
  */
 export function shownIn(plan: Plan, on: string, kit: Brief['kit'], logs: readonly NumberedSet[]): Showing[] {
-  return plan.blocks
-    .filter((block) => telling.has(block.kind))
-    .flatMap((block) => block.items.flatMap((item) => showingsOf(item, on, kit, logs)));
+  return mainWork(plan).flatMap((block) => block.items.flatMap((item) => showingsOf(item, on, kit, logs)));
 }
 
 /** A session that was done, as the brief of the next one has it: the exercises of its main work with the sets that were logged. */
@@ -64,8 +63,7 @@ export function recentOf(
   report: { effort: number; minutes: number } | undefined,
   logs: readonly NumberedSet[],
 ): RecentSession {
-  const items = plan.blocks
-    .filter((block) => telling.has(block.kind))
+  const items = mainWork(plan)
     .flatMap((block) => block.items)
     .flatMap(({ variant }) => {
       const sets = new Set(logs.filter((l) => l.variant === variant && l.amount > 0).map((l) => l.setNumber)).size;

@@ -66,6 +66,13 @@ export function unitSeconds(item: PlanItem): number {
   return beatOf(item).reduce((sum, part) => sum + part.seconds, 0);
 }
 
+/** Repetitions of these blocks are asked about: what was left tells how strong somebody is. */
+const telling: ReadonlySet<string> = new Set(['strength', 'prevention', 'trunk']);
+
+/** Whether the athlete is asked after a set how many more there could have been. */
+export const asksWhatWasLeft = (block: string, item: PlanItem): boolean =>
+  item.reps !== undefined && telling.has(block);
+
 /** Units done so far in a running set, never more than asked. */
 export function countOf(item: PlanItem, elapsedMs: number): number {
   return Math.min(plannedAmount(item), Math.floor(elapsedMs / 1000 / unitSeconds(item)));

@@ -5,11 +5,12 @@ import { capacityOf, effortOf } from '../capacity/effort';
 import type { Interval } from '../capacity/interval';
 import type { Dose } from '../dose/dose';
 import { parseDose, parseTempo } from '../dose/notation';
+import { mostCounted } from '../dose/repetitions';
 import { type Standing, type Step, stepOf } from '../dose/step';
-import { type Zone, zoneOf, zones } from '../dose/zone';
+import { fastUpTo, type Zone, zoneOf, zones } from '../dose/zone';
 import type { Loading } from '../exercise/moments';
 import type { Variant } from '../exercise/variant';
-import type { BlockKind, Level, Pattern } from '../exercise/vocabulary';
+import { type BlockKind, type Level, mainBlocks, type Pattern } from '../exercise/vocabulary';
 import type { Feasibility } from '../kit/feasible';
 import { type LoadOption, loadingOf } from '../kit/loads';
 import type { Brief } from './brief';
@@ -27,13 +28,10 @@ export interface Prescription {
   repetitionsToFailure?: Interval;
 }
 
-const measuredBlocks = new Set<BlockKind>(['strength', 'power', 'prevention', 'trunk']);
 /** Highest share of the most that is prescribed unsupervised, by level; common practice, no source. */
 const shareCeiling: Record<Level, number> = { new: 0.67, beginner: 0.75, intermediate: 0.87, advanced: 0.92 };
 /** A movement that is new to somebody, light and slow first, whoever it is; common practice, no source. */
 const newMovement = { ceiling: 0.67, moreReserve: 1 } as const;
-/** Fast work stays light enough to be fast. */
-const fastCeiling = 0.6;
 /** Above this many repetitions a load is light, and the house rule says what to do with it. */
 const lightFrom = 15;
 /** Rows and other pulls with a light weight are done for many repetitions, not fast: speed would come from the back; common practice, no source. */
@@ -42,8 +40,6 @@ const lightPullFewest = 12;
 const fewestRepetitions = 4;
 /** When maximal strength is the aim, a set may be of so few, and goes to one short of failure. */
 const [fewestHeavy, heavyDouble, heavyReserve] = [3, 2, 1];
-/** Repetitions are counted no further than this. */
-const mostCounted = 60;
 /** A reserve beyond this is not worth writing down. */
 const countedReserve = 5;
 /** Bands whose force is not known stop with so many left. */
@@ -190,7 +186,7 @@ export function prescribe(
   const isNew = isNewTo(variant, brief);
   const strict = brief.aim === 'strength' ? heavyCeiling : volumeCeiling;
   const usual = Math.min(strict, shareCeiling[brief.athlete.level], isNew ? newMovement.ceiling : 1);
-  const ceiling = fast ? fastCeiling : usual;
+  const ceiling = fast ? fastUpTo : usual;
 
   const loaded = loadFor(feasible, ceiling, effortWith);
   if (!loaded) return undefined;
@@ -199,7 +195,7 @@ export function prescribe(
     const counted = base.work.kind === 'reps' && !fast;
     return { choice: finish(counted ? { ...base, reserve: base.reserve ?? bandReserve } : base, load) };
   }
-  if (!measuredBlocks.has(block)) return { choice: finish(base, load) };
+  if (!mainBlocks.has(block)) return { choice: finish(base, load) };
   const dosed = (dose: Dose): Prescription => {
     const choice = finish(dose, load);
     const zone = zoneOfItem(variant, choice.dose, effort.share);

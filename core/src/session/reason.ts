@@ -1,6 +1,7 @@
 import type { Effort } from '../capacity/capacity';
 import { capacityOf } from '../capacity/effort';
 import type { Interval } from '../capacity/interval';
+import { mostCounted } from '../dose/repetitions';
 import { momentWords } from '../exercise/moments';
 import type { Variant } from '../exercise/variant';
 import { loadingOf } from '../kit/loads';
@@ -41,7 +42,7 @@ function effortWords(effort: Effort, group: Group, { dose }: Choice, toFailure: 
   if (repeated && share < tooLight && (group.block === 'strength' || dose.tempo?.rising === 'X'))
     return `${moment}: too light for maximal strength, so ${lightWords(dose)}`;
   if (share >= 0.97) return `${moment}: at the limit, lower slowly and use the hands to come back`;
-  if (repeated && toFailure && toFailure.mid < 60)
+  if (repeated && toFailure && toFailure.mid < mostCounted)
     return `${moment}, ${Math.round(toFailure.low)} to ${Math.round(toFailure.high)} repetitions in all`;
   return moment;
 }

@@ -3,6 +3,7 @@ import { capacityOf } from '@tropaeum/core/capacity/effort';
 import { variantById } from '@tropaeum/core/exercise/library';
 import { loadingOf } from '@tropaeum/core/kit/loads';
 import type { Brief } from '@tropaeum/core/session/brief';
+import { asksWhatWasLeft } from '@tropaeum/core/session/floor';
 import { type Plan, type PlanItem, plannedAmount } from '@tropaeum/core/session/plan';
 import { v7 } from 'uuid';
 import type { IncomingLog, ReportRow } from '../store/sessions';
@@ -37,12 +38,9 @@ export function cameBack(person: DemoPerson, daysAgo: number, random: () => numb
 /** People of one guess differ: what this one can do over what is guessed, from the length of the name so that it stays the same. */
 const truly = ({ name }: DemoPerson) => 0.8 + 0.06 * (name.length % 8);
 
-/** Blocks in which the floor asks what was left. */
-const asked = new Set(['strength', 'prevention', 'trunk']);
-
 /** What somebody says was left after a set; nobody says it every time. */
 function saidLeft(item: PlanItem, amount: number, brief: Brief, person: DemoPerson, random: () => number) {
-  const variant = item.reps === undefined ? undefined : variantById(item.variant);
+  const variant = variantById(item.variant);
   const loading = loadingOf(item.load, brief.kit);
   const able = variant && loading && capacityOf(brief.athlete, brief.date).toFailure(variant, loading)?.mid;
   if (able === undefined || random() < 0.2) return undefined;
@@ -67,7 +65,7 @@ export function logsFor(
         const short = random() < (person.story === 'patchy' ? 0.25 : 0.07);
         const amount = short ? Math.max(1, Math.round(planned * (0.6 + random() * 0.3))) : planned;
         minute += 0.7;
-        const reserve = asked.has(block) ? saidLeft(item, amount, brief, person, chance) : undefined;
+        const reserve = asksWhatWasLeft(block, item) ? saidLeft(item, amount, brief, person, chance) : undefined;
         logs.push({
           id: v7(),
           variant: item.variant,

@@ -1,9 +1,8 @@
 import type { Brief } from '@tropaeum/core/session/brief';
 import { create } from 'zustand';
-import { ask } from '../api/client';
-import { queryClient } from '../api/queries';
 import { LateSaver } from '../saving/late-saver';
 import { troubleOf } from '../saving/trouble';
+import { writeAthlete } from '../saving/write-athlete';
 import { useSession } from '../session/store';
 
 /** What of an athlete is changed on the bench: what is owned, and what was tested. */
@@ -17,11 +16,7 @@ const benchPart = ({ kit, athlete: { tests = [], battery = [] } }: Brief): Bench
 export const benchSaver = new LateSaver<BenchPart>({
   quietMs: 600,
   troubleOf,
-  async write(athleteId, part) {
-    await ask(`/athletes/${athleteId}`, 'PATCH', part);
-    void queryClient.invalidateQueries({ queryKey: ['squads'] });
-    void queryClient.invalidateQueries({ queryKey: ['athlete', athleteId] });
-  },
+  write: writeAthlete,
 });
 
 interface BenchState {

@@ -1,4 +1,5 @@
 import type { Interval } from '@tropaeum/core/capacity/interval';
+import { mostCounted } from '@tropaeum/core/dose/repetitions';
 import type { Zone } from '@tropaeum/core/dose/zone';
 
 export const zoneShort: Record<Zone, string> = {
@@ -9,12 +10,11 @@ export const zoneShort: Record<Zone, string> = {
   'speed-strength': 'speed',
 };
 
-const countedTo = 60;
 const holdTo = 300;
 
 /** Repetitions or seconds to failure with their bounds; beyond what is worth counting only that it is many. */
 export function amountWords({ toFailure, counts }: { toFailure: Interval; counts: 'repetitions' | 'seconds' }): string {
-  const [most, unit] = counts === 'seconds' ? [holdTo, ' s'] : [countedTo, ''];
+  const [most, unit] = counts === 'seconds' ? [holdTo, ' s'] : [mostCounted, ''];
   const low = Math.round(toFailure.low);
   if (low >= most) return `over ${most}${unit}`;
   const high = Math.round(toFailure.high);

@@ -1,6 +1,14 @@
 import { manyLeft } from '@tropaeum/core/athlete/showing';
 import type { AthleteSize } from '@tropaeum/core/body/segments';
-import { beatOf, countOf, type FloorState, floorAfter, isTimed, secondsLeft } from '@tropaeum/core/session/floor';
+import {
+  asksWhatWasLeft,
+  beatOf,
+  countOf,
+  type FloorState,
+  floorAfter,
+  isTimed,
+  secondsLeft,
+} from '@tropaeum/core/session/floor';
 import { plannedAmount } from '@tropaeum/core/session/plan';
 import { nextStep, type Step } from '@tropaeum/core/session/steps';
 import { Volume2, VolumeX, X } from 'lucide-react';
@@ -116,14 +124,6 @@ function Beat({ step, elapsedMs }: { step: Extract<Step, { kind: 'work' }>; elap
   );
 }
 
-/** Repetitions of main work, where what was left tells how strong somebody is. */
-const telling = new Set(['strength', 'prevention', 'trunk']);
-
-function asksWhatWasLeft(steps: readonly Step[], key: string): boolean {
-  const step = steps.find((s) => s.key === key);
-  return step?.kind === 'work' && step.item.reps !== undefined && telling.has(step.block);
-}
-
 /** How many more there could have been in the set just done: one tap, or none. */
 function Left({ told, onTell }: { told: number | undefined; onTell: (reserve: number) => void }) {
   return (
@@ -154,6 +154,7 @@ export function Floor(props: FloorProps) {
   useWakeLock();
   const index = state.kind === 'finished' ? steps.length : state.index;
   const step = steps[index];
+  const before = state.kind === 'resting' ? steps.find((s) => s.key === state.lastKey) : undefined;
   const upcoming = steps.slice(index).find((s): s is Extract<Step, { kind: 'work' }> => s.kind === 'work');
   const working = state.kind === 'working' && step?.kind === 'work' ? step : undefined;
   const elapsed = state.kind === 'working' ? now - state.since : 0;
@@ -235,7 +236,9 @@ export function Floor(props: FloorProps) {
                 <span className="text-lg">{upcoming.side === 'both' ? 'then this' : `then ${upcoming.side}`}</span>
               </span>
             </div>
-            {asksWhatWasLeft(steps, state.lastKey) && <Left told={state.lastReserve} onTell={tellLeft} />}
+            {before?.kind === 'work' && asksWhatWasLeft(before.block, before.item) && (
+              <Left told={state.lastReserve} onTell={tellLeft} />
+            )}
             <div className="pointer-events-auto mt-3 flex items-center justify-between border-t border-edge pt-3">
               <span className="text-lg">
                 Logged <b data-logged>{state.lastAmount}</b>

@@ -1,4 +1,5 @@
 import type { AthleteSize } from '@tropaeum/core/body/segments';
+import { mostCounted } from '@tropaeum/core/dose/repetitions';
 import { zones } from '@tropaeum/core/dose/zone';
 import { momentWords } from '@tropaeum/core/exercise/moments';
 import type { Context } from '@tropaeum/core/session/context';
@@ -17,8 +18,6 @@ import { composer, type OfferedAlternative } from '../workers/composing';
 import { useSession } from './store';
 
 const offeredAtOnce = 6;
-/** Beyond this many repetitions the number says nothing. */
-const mostCounted = 60;
 
 function useAlternatives(at: ItemPlace): OfferedAlternative[] | undefined {
   const { brief, draft } = useSession();

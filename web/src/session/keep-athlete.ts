@@ -1,8 +1,7 @@
 import type { Brief } from '@tropaeum/core/session/brief';
-import { ask } from '../api/client';
-import { queryClient } from '../api/queries';
 import { LateSaver } from '../saving/late-saver';
 import { troubleOf } from '../saving/trouble';
+import { writeAthlete } from '../saving/write-athlete';
 import { useSession } from './store';
 
 /** What a coach learns of an athlete while writing and wants to find again: kit, room, limits, old injuries, tests, moved needs, house rules. */
@@ -14,11 +13,7 @@ export function lastingPart({ kit, houseRules, athlete, sport }: Brief) {
 const saver = new LateSaver<ReturnType<typeof lastingPart>>({
   quietMs: 800,
   troubleOf,
-  async write(athleteId, part) {
-    await ask(`/athletes/${athleteId}`, 'PATCH', part);
-    void queryClient.invalidateQueries({ queryKey: ['squads'] });
-    void queryClient.invalidateQueries({ queryKey: ['athlete', athleteId] });
-  },
+  write: writeAthlete,
 });
 
 useSession.subscribe((now, before) => {

@@ -19,11 +19,23 @@ export interface OfferedLikeness {
   load?: LoadOption;
 }
 
-function allOf(brief: Brief): Feasibility[] {
-  const body = scaledBody(brief.athlete);
-  return catalogueOf(brief.own).all.map((variant) =>
-    feasibility(variant, { athlete: brief.athlete, kit: brief.kit, date: brief.date }, body),
-  );
+/** A brief with what stands against each variant. */
+interface Measured {
+  brief: Brief;
+  all: Feasibility[];
+}
+
+let latest: (Measured & { key: string }) | undefined;
+
+/** Measures every variant for a brief, once while the same brief is asked about: it comes as a new copy with every question. */
+function measured(given: Brief): Measured {
+  const { athlete, kit, date, own, houseRules } = given;
+  const key = JSON.stringify([athlete, kit, date, own, houseRules]);
+  if (latest?.key === key) return latest;
+  const body = scaledBody(athlete);
+  const all = catalogueOf(own).all.map((variant) => feasibility(variant, { athlete, kit, date }, body));
+  latest = { key, brief: given, all };
+  return latest;
 }
 
 /** What one exercise comes to at its hardest, as it crosses to the page. */
@@ -47,16 +59,17 @@ export interface OfferedWay extends Omit<Way, 'variant' | 'reached'> {
 
 const measurer = {
   /** What can be trained here today: every pattern of loaded work with its exercises, each at its hardest. */
-  reach(brief: Brief): PatternOffer[] {
-    return reachByPattern(allOf(brief), capacityOf(brief.athlete, brief.date)).map(({ exercises, ...pattern }) => ({
+  reach(given: Brief): PatternOffer[] {
+    const { brief, all } = measured(given);
+    return reachByPattern(all, capacityOf(brief.athlete, brief.date)).map(({ exercises, ...pattern }) => ({
       ...pattern,
       exercises: exercises.map(({ variant, ...reach }) => ({ variant: variant.id, name: variant.name, ...reach })),
     }));
   },
 
   /** Honest ways to train an exercise whose load does not reach a zone, and the sentence that says so. */
-  ways(brief: Brief, variantId: string, wanted: Zone): { says?: string; ways: OfferedWay[] } {
-    const all = allOf(brief);
+  ways(given: Brief, variantId: string, wanted: Zone): { says?: string; ways: OfferedWay[] } {
+    const { brief, all } = measured(given);
     const own = all.find((f) => f.variant.id === variantId);
     if (!own) return { ways: [] };
     const body = scaledBody(brief.athlete);
@@ -71,14 +84,14 @@ const measurer = {
 
   /** What stands against each variant; an empty list means it can be done. */
   feasible(brief: Brief): Map<string, string[]> {
-    return new Map(allOf(brief).map((f) => [f.variant.id, f.reasons]));
+    return new Map(measured(brief).all.map((f) => [f.variant.id, f.reasons]));
   },
 
   /** What else of this athlete's kit loads the joints alike. */
   alike(brief: Brief, variantId: string, loading: Loading): OfferedLikeness[] {
     const variant = catalogueOf(brief.own).byId(variantId);
     if (!variant) return [];
-    return sameStimulus(variant, loading, allOf(brief), scaledBody(brief.athlete)).map((l) => ({
+    return sameStimulus(variant, loading, measured(brief).all, scaledBody(brief.athlete)).map((l) => ({
       variant: l.variant.id,
       likeness: l.likeness,
       ...(l.load ? { load: l.load } : {}),
