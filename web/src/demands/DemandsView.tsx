@@ -4,8 +4,9 @@ import type { SportAction, SportProfile } from '@tropaeum/core/sport/profile';
 import { sportById } from '@tropaeum/core/sport/sports';
 import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { Link, useNavigate, useOutletContext, useParams, useSearchParams } from 'react-router';
+import { Link, useNavigate, useOutletContext, useParams } from 'react-router';
 import type { DeskContext } from '../Desk';
+import { useAddress } from '../ui/address';
 import { Trouble, Waiting } from '../ui/States';
 import { AboutMovement, AboutSport } from './About';
 import { Answers } from './Answers';
@@ -50,7 +51,7 @@ export function DemandsView() {
 
 function Demands({ profile }: { profile: SportProfile }) {
   const navigate = useNavigate();
-  const [address, setAddress] = useSearchParams();
+  const [address, change] = useAddress();
   const { undo, redo } = useDemands();
   const club = useClubSports().data ?? [];
   useMeasureAhead();
@@ -74,16 +75,7 @@ function Demands({ profile }: { profile: SportProfile }) {
   const shown = form ? (shownWritten ?? action) : action;
   const shipped = sportById(profile.id);
 
-  const set = (key: string, value: string) =>
-    setAddress(
-      (now) => {
-        const next = new URLSearchParams(now);
-        if (value) next.set(key, value);
-        else next.delete(key);
-        return next;
-      },
-      { replace: true },
-    );
+  const set = (key: string, value: string) => change({ [key]: value });
   const walk = (step: number) => {
     const at = profile.actions.findIndex((a) => a.id === selected);
     setSelected(profile.actions[Math.min(Math.max(at + step, 0), profile.actions.length - 1)]?.id);

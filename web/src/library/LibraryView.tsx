@@ -7,6 +7,7 @@ import { useOutletContext, useSearchParams } from 'react-router';
 import { useAthlete } from '../api/queries';
 import type { DeskContext } from '../Desk';
 import { sportIn, useClubSports } from '../demands/club-sports';
+import { useAddress } from '../ui/address';
 import { Nothing } from '../ui/States';
 import { capital, words } from '../ui/words';
 import { FigureGrid } from './FigureGrid';
@@ -41,7 +42,8 @@ const named = (list: readonly string[]) => list.map((id) => ({ id, name: capital
 /** All exercises: typed for, narrowed down, looked at. What is chosen stands in the address, so that going back finds it again. */
 export function LibraryView() {
   const { squads } = useOutletContext<DeskContext>();
-  const [address, setAddress] = useSearchParams();
+  const [address, set] = useAddress();
+  const [, setAddress] = useSearchParams();
   const everything = useLibrary();
   const search = useRef<HTMLInputElement>(null);
   useHotkeys('/', () => search.current?.focus(), { useKey: true, preventDefault: true });
@@ -59,18 +61,6 @@ export function LibraryView() {
     can: address.has('can'),
   };
   const athleteId = address.get('for') ?? '';
-  const set = (changes: Record<string, string>) =>
-    setAddress(
-      (now) => {
-        const next = new URLSearchParams(now);
-        for (const [key, value] of Object.entries(changes)) {
-          if (value) next.set(key, value);
-          else next.delete(key);
-        }
-        return next;
-      },
-      { replace: true },
-    );
 
   const listed = squads.athletes.find((a) => a.id === athleteId);
   const brief = useAthlete(athleteId).data?.brief;
