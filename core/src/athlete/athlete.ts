@@ -22,6 +22,8 @@ export interface PainReport {
 export interface Readiness {
   ill?: boolean;
   sleepHours?: number;
+  /** Feels tight: a longer warm-up. */
+  tight?: boolean;
   pain?: readonly PainReport[];
 }
 

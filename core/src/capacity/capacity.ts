@@ -233,6 +233,14 @@ export class Capacity {
     return between(under, Math.max(0, spread) + scatter, (u) => Math.min(mostPredicted, relation.amount(u)));
   }
 
+  /** What share of its most each joint action of a variant is asked for; none where the body model sees no load. */
+  shares(variant: Variant, loading: Loading = {}): { action: JointAction; share: number }[] {
+    return this.asked(variant, loading).map(({ action, over }) => ({
+      action,
+      share: Math.exp(over - this.belief.estimate(this.actionMix(action)).mean),
+    }));
+  }
+
   /** The most in one joint action today, N m of one limb, beside the guess. */
   of(action: JointAction): ActionCapacity {
     const guessNm = guessedMoment(this.athlete, action, this.today);

@@ -4,6 +4,7 @@ import { scaledBody } from '../body/segments';
 import { variantById } from '../exercise/library';
 import { momentOf, peakMoments } from '../exercise/moments';
 import type { Variant } from '../exercise/variant';
+import { seeded } from '../seeded';
 import { Capacity, type CarryOver } from './capacity';
 import { guessedMoment } from './strength';
 
@@ -12,17 +13,6 @@ import { guessedMoment } from './strength';
  * tails, a curve of repetitions with two constants of its own, exercises that are learnt, bad days, lay-offs, and people who misjudge what they
  * have left.
  */
-
-/** Numbers from 0 to 1 that look random and are the same every time. */
-export function seeded(seed: number): () => number {
-  let state = seed >>> 0;
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let t = Math.imul(state ^ (state >>> 15), state | 1);
-    t ^= t + Math.imul(t ^ (t >>> 7), t | 61);
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
-}
 
 interface Exercise {
   id: string;

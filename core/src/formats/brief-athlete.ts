@@ -89,6 +89,7 @@ export const athlete = object({
   readiness: object({
     ill: yesNo,
     sleepHours: number(0, 24, 'hours'),
+    tight: yesNo,
     pain: list(
       object({
         region: anyOf(regions).required('is required'),

@@ -2,6 +2,7 @@ import * as yup from 'yup';
 import { parseDose } from '../dose/notation';
 import { catalogueOf } from '../exercise/catalogue';
 import type { OwnVariant } from '../exercise/own';
+import { blockKinds } from '../exercise/vocabulary';
 import { aims, type Brief, defaultHouseRules, houseRuleChoices, phases } from '../session/brief';
 import type { SportProfile } from '../sport/profile';
 import { sportById, sports } from '../sport/sports';
@@ -53,6 +54,18 @@ const typedDoses = yup
   })
   .default(undefined);
 
+/** Floors of the coach: items of a block, or effective sets for a need. */
+const floors = list(
+  object({
+    block: anyOf(blockKinds),
+    need: yup.string().typeError('must be the id of a movement or risk').max(80, 'must be 80 characters or fewer'),
+    least: number(0.1, 20, 'items or sets').required('is required'),
+  }).test('floor', 'must name a block or a need, and not both', (floor) => {
+    const { block, need } = (floor ?? {}) as { block?: string; need?: string };
+    return (block === undefined) !== (need === undefined);
+  }),
+);
+
 /** How far a need may be moved, as a factor. */
 const mostMoved = 1000;
 
@@ -89,7 +102,7 @@ const schema = object({
   kit: kit.required('is required').default(undefined),
   season,
   houseRules,
-  lock: object({ include: list(variantId), exclude: list(variantId), doses: typedDoses }).default(undefined),
+  lock: object({ include: list(variantId), exclude: list(variantId), doses: typedDoses, floors }).default(undefined),
 });
 
 /** A room of which nothing is said: small, quiet neighbours unknown; common practice, no source. */

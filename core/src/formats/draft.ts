@@ -7,7 +7,7 @@ import type { Draft, GroupFormat } from '../session/draft';
 import type { DocumentFault } from './faults';
 import { knownIn, type ReadingContext } from './own';
 
-const formats: GroupFormat[] = ['straight', 'pairs', 'circuits'];
+const formats: GroupFormat[] = ['straight', 'pairs', 'rounds', 'circuits', 'timed'];
 const wholeSeconds = yup
   .number()
   .min(0, 'must be 0 or more')
@@ -36,6 +36,8 @@ const choice = yup.object({
     })
     .default(undefined),
   pinned: yup.boolean().required('is required'),
+  setUpSeconds: yup.number().min(0, 'must be 0 or more').max(120, 'must be 120 or less'),
+  note: yup.string().max(240, 'must be 240 characters or fewer'),
 });
 
 const schema = yup.object({

@@ -44,6 +44,7 @@ export const briefSchema = {
           readiness: object({
             ill: yesNo,
             sleepHours: between(0, 24),
+            tight: yesNo,
             pain: list(object({ region: oneOf(regions), side, score: between(0, 10) }, ['region', 'score'])),
           }),
           tests: list(
@@ -157,7 +158,12 @@ export const briefSchema = {
       houseRules: object(
         Object.fromEntries(Object.entries(houseRuleChoices).map(([rule, choices]) => [rule, oneOf(choices)])),
       ),
-      lock: object({ include: list(text), exclude: list(text), doses: { type: 'object', additionalProperties: text } }),
+      lock: object({
+        include: list(text),
+        exclude: list(text),
+        doses: { type: 'object', additionalProperties: text },
+        floors: list(object({ block: oneOf(blockKinds), need: text, least: between(0.1, 20) }, ['least'])),
+      }),
       own: list(
         object(
           {

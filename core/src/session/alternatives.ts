@@ -1,13 +1,13 @@
 import type { Variant } from '../exercise/variant';
 import { type BlockKind, mainBlocks } from '../exercise/vocabulary';
 import { seasonReason } from './candidates';
-import { columnOf, groupSeconds } from './column';
+import { groupSeconds } from './column';
 import type { Context } from './context';
 import { likeness } from './demands';
 import { type Choice, choicesOf, type Draft } from './draft';
 import { add, choiceAt, type ItemPlace, swap } from './edit';
 import { prescribe } from './prescription';
-import { worthOf } from './programme';
+import { worthOfDraft } from './worth';
 
 /** What could stand in a place, and what the session is worth with it against now. */
 export interface Alternative {
@@ -19,18 +19,13 @@ export interface Alternative {
   overSeconds: number;
 }
 
+/** Differences are shares of what the session is worth now, but of no less than this. */
+export const leastWorth = 0.1;
+
 /** Seconds by which a draft runs over the minutes of its brief. */
 function overrun(context: Context, draft: Draft): number {
   const seconds = draft.groups.reduce((sum, group) => sum + groupSeconds(group), 0);
   return Math.max(0, seconds - context.brief.minutes * 60);
-}
-
-/** Worth of a draft by the measure that the composer maximises. */
-export function worthOfDraft(context: Context, draft: Draft): number {
-  return worthOf(
-    context,
-    draft.groups.map((group) => columnOf(context, group)),
-  );
 }
 
 function usedFamilies(context: Context, draft: Draft, except: string | undefined): Set<string> {
@@ -43,7 +38,7 @@ function weighed(context: Context, variant: Variant, choice: Choice, changed: Dr
   return {
     variant,
     choice,
-    difference: (worthOfDraft(context, changed) - now) / Math.max(now, 1e-9),
+    difference: (worthOfDraft(context, changed) - now) / Math.max(now, leastWorth),
     overSeconds: overrun(context, changed),
   };
 }

@@ -6,11 +6,11 @@ export interface BlockBounds {
   most: number;
 }
 
-/** Items a block of a half-hour session may hold; common practice, no source. */
+/** Items a block should and may hold; warm-up and cool-down follow from the rest. Common practice, no source. */
 const usual: Record<BlockKind, BlockBounds> = {
-  raise: { least: 1, most: 1 },
-  mobilise: { least: 1, most: 2 },
-  activate: { least: 1, most: 2 },
+  raise: { least: 0, most: 0 },
+  mobilise: { least: 0, most: 0 },
+  activate: { least: 0, most: 0 },
   balance: { least: 0, most: 1 },
   technique: { least: 0, most: 1 },
   power: { least: 0, most: 2 },
@@ -19,7 +19,7 @@ const usual: Record<BlockKind, BlockBounds> = {
   trunk: { least: 1, most: 2 },
   flexibility: { least: 0, most: 0 },
   finisher: { least: 0, most: 0 },
-  'cool-down': { least: 1, most: 2 },
+  'cool-down': { least: 0, most: 0 },
 };
 
 const byAim: Partial<Record<Aim, Partial<Record<BlockKind, BlockBounds>>>> = {
@@ -27,22 +27,17 @@ const byAim: Partial<Record<Aim, Partial<Record<BlockKind, BlockBounds>>>> = {
   power: { power: { least: 1, most: 3 } },
   endurance: { finisher: { least: 1, most: 2 } },
   prevention: { prevention: { least: 2, most: 5 }, balance: { least: 1, most: 2 }, strength: { least: 1, most: 4 } },
-  flexibility: { flexibility: { least: 1, most: 3 }, 'cool-down': { least: 1, most: 3 } },
+  flexibility: { flexibility: { least: 1, most: 3 } },
   return: { power: { least: 0, most: 0 }, balance: { least: 1, most: 2 }, prevention: { least: 1, most: 4 } },
   learn: { technique: { least: 1, most: 2 } },
 };
 
-/** Below this many minutes only the essentials are asked for. */
-const shortSession = 15;
 const longSession = 45;
-const alwaysAsked = new Set<BlockKind>(['raise', 'strength']);
 
-/** How many items each block may hold for this brief. */
+/** How many items each block should hold at the least and may hold at the most. A longer session may have more main work, and never has to have less. */
 export function blockBounds(brief: Brief): Record<BlockKind, BlockBounds> {
   const bounds = (kind: BlockKind): BlockBounds => {
     const { least, most } = byAim[brief.aim]?.[kind] ?? usual[kind];
-    if (brief.minutes < shortSession) return { least: alwaysAsked.has(kind) ? Math.min(1, least) : 0, most };
-    // A longer session has more main work, not a longer warm-up.
     return { least, most: brief.minutes >= longSession && most > 1 && mainBlocks.has(kind) ? most + 2 : most };
   };
   return Object.fromEntries(blockKinds.map((kind) => [kind, bounds(kind)])) as Record<BlockKind, BlockBounds>;

@@ -1,5 +1,6 @@
 import type { Athlete } from '../athlete/athlete';
 import type { OwnVariant } from '../exercise/own';
+import type { BlockKind } from '../exercise/vocabulary';
 import type { Kit } from '../kit/kit';
 import type { Moved } from '../sport/needs';
 import type { SportProfile } from '../sport/profile';
@@ -22,7 +23,7 @@ export type Phase = (typeof phases)[number];
 
 export const houseRuleChoices = {
   explosive: ['first', 'closing'],
-  format: ['straight', 'pairs', 'circuits'],
+  format: ['straight', 'pairs', 'rounds', 'circuits', 'timed', 'free'],
   doseBy: ['reps', 'time', 'reserve'],
   lightLoads: ['fast', 'reps', 'slow'],
   secondSide: ['equal', 'weaker-first'],
@@ -40,7 +41,10 @@ export const houseRuleReasons: { [K in keyof HouseRules]: Record<HouseRules[K], 
   format: {
     straight: 'One thing at a time: easiest to follow alone.',
     pairs: 'One part rests while another works: more work in the same minutes.',
+    rounds: 'Two or three in turn: the most work in the minutes, more to remember.',
     circuits: 'Round after round: short, social, little rest.',
+    timed: 'Forty seconds on, twenty off: no counting, one clock for a whole group.',
+    free: 'Whatever makes the better session of rounds and circuits.',
   },
   doseBy: {
     reps: 'Counted repetitions: easy to log and to move on.',
@@ -84,12 +88,16 @@ export interface Season {
   recent?: readonly RecentSession[];
 }
 
+/** The least that the coach wants: items of a block, or effective sets for one need of the athlete. */
+export type Floor = { block: BlockKind; least: number } | { need: string; least: number };
+
 /** What the coach holds to, whatever the program would rather do. */
 export interface Lock {
   include: readonly string[];
   exclude: readonly string[];
   /** Doses that the coach has typed, by variant, in dose notation. */
   doses?: Readonly<Record<string, string>>;
+  floors?: readonly Floor[];
 }
 
 export interface BriefSport {

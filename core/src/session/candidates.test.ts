@@ -1,46 +1,46 @@
 import { describe, expect, it } from 'vitest';
 import { plainBrief } from '../../test/briefs';
+import { effortOf } from '../capacity/effort';
 import { variantById } from '../exercise/library';
 import type { Variant } from '../exercise/variant';
 import { blockBounds } from './blocks';
 import type { Brief } from './brief';
-import { singles, tooEasy } from './candidates';
+import { offersOf } from './candidates';
 import { contextOf } from './context';
-import { stimulus } from './demands';
+import { leftOfEasy, stimulus } from './demands';
 
 const variant = (id: string) => variantById(id) as Variant;
-const easy = (id: string, changes: Partial<Brief> = {}) => tooEasy(variant(id), contextOf(plainBrief(changes)));
 const athlete = plainBrief().athlete;
 
 describe('strength work far below the athlete', () => {
-  it('is passed over where a higher rung of the same ladder can be done here', () => {
-    expect(easy('wall-push-up')).toBe(true);
-    expect(easy('pike-lean-hold')).toBe(true);
-    expect(easy('push-up')).toBe(false);
+  const left = (id: string, changes: Partial<Brief> = {}) => {
+    const { brief, body } = contextOf(plainBrief(changes));
+    const { share } = effortOf(variant(id), brief.athlete, brief.date, {}, body);
+    return leftOfEasy(variant(id), share, brief);
+  };
+
+  it('counts for less the easier it is, work near the most for all of it', () => {
+    expect(left('wall-push-up')).toBeLessThan(0.8);
+    expect(left('pike-lean-hold')).toBeLessThan(0.9);
+    expect(left('push-up')).toBe(1);
   });
 
-  it('stays for who begins, comes back or learns', () => {
-    expect(easy('wall-push-up', { athlete: { ...athlete, level: 'new' } })).toBe(false);
-    expect(easy('wall-push-up', { aim: 'return' })).toBe(false);
-    expect(easy('wall-push-up', { season: { phase: 'return' } })).toBe(false);
-    expect(easy('wall-push-up', { aim: 'learn' })).toBe(false);
+  it('counts fully for who begins, comes back or learns', () => {
+    expect(left('wall-push-up', { athlete: { ...athlete, level: 'new' } })).toBe(1);
+    expect(left('wall-push-up', { aim: 'return' })).toBe(1);
+    expect(left('wall-push-up', { season: { phase: 'return' } })).toBe(1);
+    expect(left('wall-push-up', { aim: 'learn' })).toBe(1);
   });
 
-  it('stays where what is harder may not be done', () => {
-    const restrictions = [{ region: 'wrist' as const, severity: 'avoid' as const }];
-    expect(easy('wall-push-up', { athlete: { ...athlete, restrictions } })).toBe(false);
-  });
-
-  it('is no candidate for the strength block, but for any other, and is kept when it is pinned', () => {
-    const columnsOf = (changes: Partial<Brief> = {}) => {
-      const context = contextOf(plainBrief(changes));
-      const blocks = singles(context, blockBounds(context.brief))
-        .filter((c) => c.variants[0]?.id === 'wall-push-up')
-        .map((c) => c.group.block);
-      return new Set(blocks);
+  it('gives less to every need than a higher rung of its ladder', () => {
+    const context = contextOf(plainBrief());
+    const offers = offersOf(context, blockBounds(context.brief), { format: 'straight' });
+    const given = (id: string) => {
+      const offer = offers.find((o) => o.variants[0]?.id === id && o.group.block === 'strength');
+      return offer?.gives.reduce((sum, g) => sum + g, 0) ?? 0;
     };
-    expect(columnsOf().has('strength')).toBe(false);
-    expect(columnsOf({ lock: { include: ['wall-push-up'], exclude: [] } }).has('strength')).toBe(true);
+    expect(given('wall-push-up')).toBeGreaterThan(0);
+    expect(given('push-up')).toBeGreaterThan(1.5 * given('wall-push-up'));
   });
 });
 

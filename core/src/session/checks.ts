@@ -5,6 +5,7 @@ import { seasonReason } from './candidates';
 import type { Column } from './column';
 import type { Context } from './context';
 import { coverage } from './demands';
+import { preparingBlocks, readies, readyFrom, readyingBlocks, sessionShares } from './joint-load';
 import { coversPlane, highSets, mostContacts, mostHighSets, opposites, patternSets, wantedHeavySets } from './rules';
 
 export interface Check {
@@ -33,6 +34,7 @@ export function checksOf(context: Context, columns: readonly Column[], plannedMi
     ),
     ...coverageChecks(context, columns),
     ...loadChecks(context, columns),
+    ...readyChecks(context, columns),
     ...restrictionChecks(context, columns),
     ...seasonChecks(context, columns),
     ...weekChecks(context, columns),
@@ -81,8 +83,28 @@ function coverageChecks({ demands }: Context, columns: readonly Column[]): Check
   return bare.length ? [check('coverage', false, `Hardly covered: ${named.join(', ')}`)] : [];
 }
 
+/** Joints that the work asks much of and nothing before it makes ready. */
+function readyChecks(context: Context, columns: readonly Column[]): Check[] {
+  const ready = new Set(
+    columns
+      .filter((c) => readyingBlocks.has(c.group.block))
+      .flatMap((c) => c.variants.flatMap((v) => [...readies(context, v)])),
+  );
+  const bare = [...sessionShares(context, columns)].filter(
+    ([joint, { share }]) => share >= readyFrom && !ready.has(joint),
+  );
+  return bare.map(([joint, { share, by }]) =>
+    check(
+      `ready.${joint}`,
+      false,
+      `Nothing makes the ${joint} ready, and ${by} asks ${Math.round(share * 100)} % of it`,
+    ),
+  );
+}
+
+/** Landings of the work; the light hops of a warm-up are not counted. */
 function loadChecks({ brief }: Context, columns: readonly Column[]): Check[] {
-  const contacts = columns.reduce((s, c) => s + c.impactContacts, 0);
+  const contacts = columns.reduce((s, c) => s + (preparingBlocks.has(c.group.block) ? 0 : c.impactContacts), 0);
   const most = mostContacts(brief);
   const regions = new Set(
     columns.flatMap((c) => c.variants.flatMap((v) => v.regions.filter((r) => r.high).map((r) => r.region))),

@@ -1,20 +1,22 @@
 import { effortOf } from '../capacity/effort';
 import { amountOf, type Dose } from '../dose/dose';
 import { itemSeconds, setSeconds } from '../dose/time';
+import { zones } from '../dose/zone';
 import type { Variant } from '../exercise/variant';
 import type { Pattern, Region } from '../exercise/vocabulary';
 import { loadingOf } from '../kit/loads';
 import type { Context } from './context';
-import { preparation, stimulus } from './demands';
+import { leftOfEasy, stimulus } from './demands';
 import { type Choice, type Group, roundsOf } from './draft';
 import { zoneOfItem } from './item-zone';
+import { varietyWorth } from './variety';
 
 /** Everything the programme and the checks count about one group of items. */
 export interface Column {
   group: Group;
   variants: readonly Variant[];
   seconds: number;
-  /** Worth that does not diminish: warm-up and cool-down. */
+  /** Worth that does not diminish: how well it goes with what was done of late. */
   worth: number;
   /** Effective sets given to each demand, in the order of the context's demands. */
   gives: readonly number[];
@@ -26,7 +28,9 @@ export interface Column {
 /** Short change from one item of a pair to the other, seconds; common practice, no source. */
 export const switchSeconds = 10;
 /** A round never rests less than this, seconds; common practice, no source. */
-const shortestRoundRest = 15;
+export const shortestRoundRest = 15;
+/** What doing things in turn has to save in a round to be worth the trouble, seconds; common practice, no source. */
+export const leastSaved = 15;
 
 /** Landings of an item over all sets and both sides. */
 export function contactsOf(variant: Variant, dose: Dose): number {
@@ -38,9 +42,12 @@ export function contactsOf(variant: Variant, dose: Dose): number {
   return Math.round(variant.impactContacts * inOneSet * sides * dose.sets);
 }
 
+/** Seconds of an item with fetching what it needs. */
+export const choiceSeconds = (choice: Choice): number => itemSeconds(choice.dose) + (choice.setUpSeconds ?? 0);
+
 /** Seconds of a whole group with the rests between its rounds. */
 export function groupSeconds(group: Group): number {
-  return group.choices.reduce((sum, c) => sum + itemSeconds(c.dose), 0) + roundsOf(group) * group.roundRestSeconds;
+  return group.choices.reduce((sum, c) => sum + choiceSeconds(c), 0) + roundsOf(group) * group.roundRestSeconds;
 }
 
 /** Counts a group of choices: time, what it gives, what it costs. */
@@ -54,10 +61,15 @@ export function columnOf(context: Context, group: Group): Column {
     const variant = variants[i] as Variant;
     const loading = loadingOf(choice.load, context.brief.kit);
     const effort = loading && effortOf(variant, context.brief.athlete, context.brief.date, loading, context.body);
-    const perSet = stimulus(group.block, effort?.share, variant.speed === 'fast', context.brief.aim);
+    const fast = variant.speed === 'fast';
+    const plain = group.block === 'strength' && !fast && !isSpecial(choice);
+    const easy = plain ? leftOfEasy(variant, effort?.share, context.brief) : 1;
+    const slow = isLight(effort?.share) && (choice.dose.tempo?.lowering ?? 0) >= slowFrom;
+    const share = effort && effort.share + (slow ? slowGain : 0);
+    const perSet = easy * stimulus(group.block, share, fast, context.brief.aim);
     return {
       gives: context.gives(variant).map((given) => choice.dose.sets * perSet * given),
-      worth: preparation(variant, group.block, context.use),
+      worth: varietyWorth(context.brief, variant, group.block),
       contacts: contactsOf(variant, choice.dose),
       heavySets: isHeavy(group, variant, choice, effort?.share) ? choice.dose.sets : 0,
     };
@@ -72,6 +84,14 @@ export function columnOf(context: Context, group: Group): Column {
     heavySets: parts.reduce((s, p) => s + p.heavySets, 0),
   };
 }
+
+/** A light weight moved slowly or with intent, as the house rule makes the most of it. */
+const isSpecial = ({ load, dose: { tempo } }: Choice) =>
+  load?.kg !== undefined && tempo !== undefined && (tempo.rising === 'X' || tempo.lowering >= slowFrom);
+
+/** Lowered so slowly, in seconds, a light set asks of a muscle what one so much heavier would, share of the most; common practice, no source. */
+const [slowFrom, slowGain] = [4, 0.15];
+const isLight = (share: number | undefined) => share !== undefined && share < zones.hypertrophy.share[0];
 
 /** Whether a set is one of maximal strength; holds are not counted. */
 const isHeavy = ({ block }: Group, variant: Variant, { dose }: Choice, share: number | undefined) =>
@@ -91,7 +111,7 @@ export function paired(a: Group, b: Group): Group | undefined {
   const [workA, workB] = [setSeconds(first.dose), setSeconds(second.dose)];
   const [restA, restB] = [first.dose.restSeconds, second.dose.restSeconds];
   const roundRest = Math.max(shortestRoundRest, restA - workB - switchSeconds, restB - workA - switchSeconds);
-  if (restA + restB - switchSeconds - roundRest < 15) return undefined;
+  if (restA + restB - switchSeconds - roundRest < leastSaved) return undefined;
   const resting = (choice: Choice, restSeconds: number): Choice => ({
     ...choice,
     dose: { ...choice.dose, restSeconds },
@@ -109,7 +129,7 @@ export function highRegions(variant: Variant): Region[] {
   return variant.regions.filter((r) => r.high).map((r) => r.region);
 }
 
-const trunkPatterns = new Set<Pattern>([
+export const trunkPatterns = new Set<Pattern>([
   'trunk-flexion',
   'trunk-extension',
   'anti-extension',

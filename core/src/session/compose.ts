@@ -1,12 +1,14 @@
 import { dayAfter, painLimits } from '../athlete/athlete';
-import type { BlockKind } from '../exercise/vocabulary';
-import { type BlockBounds, blockBounds, blockOrder } from './blocks';
+import { arranged } from './arranging';
 import type { Brief } from './brief';
-import { circuitBlocks, circuitRestSeconds, type PossiblePair, possiblePairs, singles } from './candidates';
-import { type Column, columnOf } from './column';
 import { type Context, contextOf } from './context';
-import type { Draft, Group } from './draft';
-import { type Programme, programmeOf, worthOf } from './programme';
+import type { Draft } from './draft';
+import { type Prepared, prepare, rulesOf } from './preparing';
+import { type Refusal, refusalAfter, refusalBefore } from './refusal';
+import type { Found } from './search/found';
+import { type Relaxation, relax } from './search/relaxation';
+import { sessionOf } from './search/running-total';
+import { firstSession, prove } from './search/search';
 import type { Solver } from './solver';
 
 /** How good a session is against the best there can be. */
@@ -18,18 +20,25 @@ export interface Proof {
   gap: number;
 }
 
-export interface Refusal {
-  reason: string;
-  /** A smallest set of things the coach could change. */
-  relax: string[];
+export interface Composed {
+  draft: Draft;
+  proof: Proof;
+}
+export type Composition = Composed | { refused: Refusal };
+
+/** One way to lay the session out, with the best found in it so far. */
+export interface Way {
+  prepared: Prepared;
+  relaxation: Relaxation;
+  best: Found;
+  bound: number;
 }
 
-export type Composition = { draft: Draft; proof: Proof } | { refused: Refusal };
-
-/** Columns kept for the exact search, and how hard it searches; measured on the shipped library, see the benchmark. */
-const searchWidth = 60;
-const nodes = 200;
-const wantedGap = 0.02;
+/** A first session, and what it takes to look further. */
+export interface Begun {
+  context: Context;
+  ways: readonly Way[];
+}
 
 /** Rest rather than training: illness, or pain at rest above the limit (Thomee 1997). */
 function restReason(brief: Brief): Refusal | undefined {
@@ -50,177 +59,97 @@ function restReason(brief: Brief): Refusal | undefined {
   return undefined;
 }
 
-/** Pins that cannot be kept here and now, each with its reasons. */
-function impossiblePins(context: Context, columns: readonly Column[]): Refusal | undefined {
-  const bad = context.brief.lock.include.flatMap((id) => {
-    const reasons = context.feasible.get(id)?.reasons ?? [];
-    if (reasons.length) return [{ id, why: reasons.join(' ') }];
-    const dosed = columns.some((c) => c.variants.some((v) => v.id === id));
-    return dosed ? [] : [{ id, why: 'Too heavy or too hard for this athlete with what is there.' }];
+/**
+ * A very good session at once, or a refusal that says what would have to give. What it returns can be looked at further with `refine`.
+ */
+export function begin(brief: Brief, solver: Solver): Begun | { refused: Refusal } {
+  const rest = restReason(brief);
+  if (rest) return { refused: rest };
+  const context = contextOf(brief);
+  const all = rulesOf(context.brief).map((rule) => prepare(context, rule));
+  const refused = refusalBefore(all[0] as Prepared);
+  if (refused) return { refused };
+  const ways = all.flatMap((prepared): Way[] => {
+    const relaxation = relax(prepared.problem, solver);
+    const first = relaxation && firstSession(prepared.problem, solver, relaxation);
+    return relaxation && first ? [{ prepared, relaxation, best: first.best, bound: first.bound }] : [];
   });
-  if (bad.length === 0) return undefined;
+  if (ways.length > 0) return { context, ways };
+  return onlyJust(context, all[0] as Prepared, solver);
+}
+
+/** Where the search met nothing: what must give, or the one session that just fits after all. */
+function onlyJust(context: Context, prepared: Prepared, solver: Solver): Begun | { refused: Refusal } {
+  const after = refusalAfter(prepared, solver);
+  if (!('chosen' in after)) return { refused: after };
+  const relaxation = relax(prepared.problem, solver);
+  const best = sessionOf(prepared.problem, after.chosen);
+  if (!relaxation || !best) return { refused: { reason: 'What is asked for hardly fits.', relax: ['minutes'] } };
+  return { context, ways: [{ prepared, relaxation, best, bound: relaxation.objective }] };
+}
+
+export const bestOf = (ways: readonly Way[]): Way =>
+  ways.reduce((best, way) => (way.best.worth > best.best.worth ? way : best));
+
+/** The best session so far, with how close it is proven to be to the best possible. */
+export function composedOf({ ways }: Begun): Composed {
+  const { prepared, best } = bestOf(ways);
+  const bound = Math.max(...ways.map((way) => way.bound));
   return {
-    reason: bad.map(({ id, why }) => `${context.catalogue.byId(id)?.name ?? id} is pinned, but: ${why}`).join(' '),
-    relax: bad.map(({ id }) => `lock.include: ${id}`),
+    draft: { groups: arranged(prepared, best.chosen) },
+    proof: {
+      objective: best.worth,
+      bound,
+      // A session may be worth nothing, or less, when hardly anything can be done.
+      gap: bound > 1e-9 ? (bound - best.worth) / bound : 0,
+    },
   };
 }
 
-function tooTight(brief: Brief, columns: readonly Column[]): Refusal {
-  if (columns.every((c) => c.group.block !== 'strength')) {
-    return {
-      reason: 'No main exercise fits this kit, room and these restrictions.',
-      relax: ['kit', 'athlete.restrictions'],
-    };
-  }
-  const pins = brief.lock.include.map((id) => `lock.include: ${id}`);
-  return pins.length > 1
-    ? { reason: `The pinned exercises do not fit together into ${brief.minutes} minutes.`, relax: ['minutes'] }
-    : {
-        reason: `${brief.minutes} minutes are too few for a warm-up and one main exercise.`,
-        relax: ['minutes', ...pins].slice(0, 1),
-      };
+export interface RefineOptions {
+  /** Stop when proven to be this close to the best, share. */
+  gap: number;
+  mostNodes: number;
+  /** Told how it stands, and the best session so far; true ends it. */
+  watch?: (proof: Proof, best: () => Draft) => boolean;
 }
+
+/** Looks further: for something better, and for a proof that there is nothing better. */
+export function refine(begun: Begun, solver: Solver, { gap, mostNodes, watch }: RefineOptions): Begun {
+  const ways = [...begun.ways];
+  for (const [w, way] of ways.entries()) {
+    const others = Math.max(0, ...ways.filter((_, o) => o !== w).map((o) => o.bound));
+    const best = bestOf(ways).best.worth;
+    if (way.bound <= best) continue;
+    const searched = prove(way.prepared.problem, solver, way.relaxation, way.best, {
+      gap,
+      mostNodes,
+      ...(watch
+        ? {
+            watch: (found, bound) => {
+              const objective = Math.max(best, found?.worth ?? 0);
+              const highest = Math.max(objective, Math.min(bound, way.bound), others);
+              const gap = highest > 1e-9 ? (highest - objective) / highest : 0;
+              const draft = () =>
+                composedOf({ ...begun, ways: ways.with(w, { ...way, best: found ?? way.best }) }).draft;
+              return watch({ objective, bound: highest, gap }, draft);
+            },
+          }
+        : {}),
+    });
+    ways[w] = { ...way, best: searched.best, bound: Math.min(way.bound, searched.bound) };
+  }
+  return { ...begun, ways };
+}
+
+/** How far `compose` looks on its own. */
+const usual: RefineOptions = { gap: 0.003, mostNodes: 250 };
 
 /**
  * The best session for a brief, with the proof of how close to the best possible it is; or a refusal that says what to change.
  * The same brief gives the same session.
  */
-export function compose(brief: Brief, solver: Solver): Composition {
-  const rest = restReason(brief);
-  if (rest) return { refused: rest };
-  const context = contextOf(brief);
-  const bounds = blockBounds(context.brief);
-  const single = singles(context, bounds);
-  const refusedPins = impossiblePins(context, single);
-  if (refusedPins) return { refused: refusedPins };
-  if (single.length === 0) return { refused: tooTight(brief, single) };
-  const chosen = search(context, bounds, single, solver);
-  if (!chosen) return { refused: tooTight(brief, single) };
-  const objective = worthOf(context, chosen.columns);
-  const bound = Math.max(chosen.bound, objective);
-  return {
-    draft: { groups: arranged(chosen.columns, context.brief) },
-    proof: { objective, bound, gap: bound > 0 ? (bound - objective) / bound : 0 },
-  };
-}
-
-/** Pairs taken into the linear programme in one round, and rounds at the most. */
-const pairsPerRound = 120;
-const mostRounds = 8;
-/** Pairs that the linear optimum leaves out narrowly still help the exact search. */
-const narrowPairs = 60;
-const negligible = 1e-7;
-
-interface LinearBound {
-  columns: Column[];
-  programme: Programme;
-  objective: number;
-  /** Gain of each column at the linear optimum, never positive for one left out. */
-  gains: readonly number[];
-  /** The most that any pair not among the columns could gain. */
-  mostLeft: number;
-}
-
-/**
- * The linear bound over all single columns and all pairs, pairs taken in only as they pay (column generation). A pair gains at most what
- * its two items gain and what the seconds it saves are worth.
- */
-function linearBound(
-  context: Context,
-  bounds: Record<BlockKind, BlockBounds>,
-  single: readonly Column[],
-  possible: readonly PossiblePair[],
-  solver: Solver,
-): LinearBound | undefined {
-  const columns = [...single];
-  const taken = new Set<PossiblePair>();
-  for (let round = 0; ; round++) {
-    const programme = programmeOf(context, columns, bounds);
-    const linear = solver.solve(programme, { relaxed: true });
-    if (linear.status === 'infeasible') {
-      if (taken.size === possible.length) return undefined;
-      for (const pair of possible) take(pair);
-      continue;
-    }
-    const gains = linear.reducedCosts;
-    const secondWorth = -(gains[programme.second as number] as number);
-    const gainOf = ({ first, second, savedSeconds }: PossiblePair) =>
-      (gains[first] as number) + (gains[second] as number) + secondWorth * savedSeconds;
-    const open = possible
-      .filter((pair) => !taken.has(pair))
-      .map((pair) => ({ pair, gain: gainOf(pair) }))
-      .sort((a, b) => b.gain - a.gain || a.pair.first - b.pair.first || a.pair.second - b.pair.second);
-    const paying = open.filter((o) => o.gain > negligible).length;
-    if (paying > 0 && round < mostRounds) {
-      for (const { pair } of open.slice(0, Math.min(paying, pairsPerRound))) take(pair);
-      continue;
-    }
-    const narrow = open.slice(0, narrowPairs);
-    for (const { pair } of narrow) take(pair);
-    return {
-      columns,
-      programme: programmeOf(context, columns, bounds),
-      objective: linear.objective,
-      gains: [...gains.slice(0, columns.length - narrow.length), ...narrow.map((o) => o.gain)],
-      mostLeft: open[narrow.length]?.gain ?? -Infinity,
-    };
-  }
-
-  function take(pair: PossiblePair) {
-    if (taken.has(pair)) return;
-    taken.add(pair);
-    columns.push(columnOf(context, pair.group));
-  }
-}
-
-/**
- * Linear bound over all columns, then an exact search over the most promising ones. The bound stays valid for all:
- * a session with a left-out column is worth at most the linear bound less what that column costs.
- */
-function search(
-  context: Context,
-  bounds: Record<BlockKind, BlockBounds>,
-  single: readonly Column[],
-  solver: Solver,
-): { columns: Column[]; bound: number } | undefined {
-  const linear = linearBound(context, bounds, single, possiblePairs(context, single), solver);
-  if (!linear) return undefined;
-  const { columns, programme, gains } = linear;
-  const ranked = columns.map((_, c) => c).sort((a, b) => (gains[b] as number) - (gains[a] as number) || a - b);
-  for (const width of [searchWidth, columns.length]) {
-    const left = ranked.slice(width);
-    const core = restricted(programme, new Set(left));
-    const solved = solver.solve(core, { gap: wantedGap, mostNodes: nodes });
-    if (solved.status === 'infeasible') continue;
-    const mostLeft = Math.max(linear.mostLeft, ...left.map((c) => gains[c] as number));
-    const bestLeft = linear.objective + mostLeft;
-    return {
-      columns: columns.filter((_, c) => (solved.values[c] as number) > 0.5),
-      bound: Math.min(linear.objective + Math.max(0, linear.mostLeft), Math.max(solved.bound, bestLeft)),
-    };
-  }
-  return undefined;
-}
-
-/** The programme with some columns forbidden. */
-function restricted(programme: Programme, without: ReadonlySet<number>): Programme {
-  return { ...programme, upper: programme.upper.map((u, v) => (without.has(v) ? 0 : u)) };
-}
-
-/** Chosen columns as groups in the order of the session; single items of a circuit block become one circuit. */
-function arranged(chosen: readonly Column[], brief: Brief): Group[] {
-  const order = blockOrder(brief.houseRules.explosive);
-  return order.flatMap((block: BlockKind) => {
-    const groups = chosen.filter((c) => c.group.block === block).map((c) => c.group);
-    const circuit = brief.houseRules.format === 'circuits' && circuitBlocks.has(block) && groups.length > 1;
-    if (!circuit) return groups;
-    return [
-      {
-        block,
-        format: 'circuits' as const,
-        roundRestSeconds: circuitRestSeconds,
-        choices: groups.flatMap((g) => g.choices),
-      },
-    ];
-  });
+export function compose(brief: Brief, solver: Solver, options: RefineOptions = usual): Composition {
+  const begun = begin(brief, solver);
+  return 'refused' in begun ? begun : composedOf(refine(begun, solver, options));
 }

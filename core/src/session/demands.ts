@@ -1,8 +1,8 @@
 import type { Variant } from '../exercise/variant';
-import type { BlockKind, Joint } from '../exercise/vocabulary';
+import type { BlockKind } from '../exercise/vocabulary';
 import type { ActionNeed, Needs, OppositeNeed, RiskNeed } from '../sport/needs';
 import { preventionOf, transferOf, type Weights } from '../sport/transfer';
-import type { Aim } from './brief';
+import type { Aim, Brief } from './brief';
 
 /** A need of the athlete with its weight in the session. */
 export type Demand = (ActionNeed | RiskNeed | OppositeNeed) & { weight: number };
@@ -44,11 +44,11 @@ export function givenBy(variant: Variant, demand: Demand, weights: Weights): num
   return demand.kind === 'action' ? alike * alike : alike;
 }
 
-/** How much of a set of each block counts as training the demand; warm-up work only touches it. Common practice, no source. */
+/** How much of a set of each block counts as training the demand; what prepares and what winds down trains nothing. Common practice, no source. */
 const blockStimulus: Record<BlockKind, number> = {
-  raise: 0.1,
-  mobilise: 0.15,
-  activate: 0.35,
+  raise: 0,
+  mobilise: 0,
+  activate: 0,
   balance: 0.8,
   technique: 0.6,
   power: 1,
@@ -57,7 +57,7 @@ const blockStimulus: Record<BlockKind, number> = {
   trunk: 0.9,
   flexibility: 0.3,
   finisher: 0.5,
-  'cool-down': 0.1,
+  'cool-down': 0,
 };
 
 /** A set at three quarters of the most is a whole one, one at a quarter not half of it; common practice, no source. */
@@ -72,6 +72,21 @@ export function stimulus(block: BlockKind, effortShare: number | undefined, fast
   if (aim === 'strength' && block === 'strength')
     return whole * Math.min(hardestForStrength, lightestForStrength + perSquare * effortShare ** 2);
   return whole * Math.min(hardestSet, easiestSet + perShare * effortShare);
+}
+
+/** Below this share of the most a bodyweight set trains little strength; common practice, no source. */
+const easyBelow = 0.45;
+
+/**
+ * How much of a set is left when it stands far below the athlete: all of it down to nearly half of the most, then less and less, so that a higher rung
+ * is taken where there is one. Not for those who begin, come back or learn: they earn the load. Loads and bands are judged by the house rule.
+ *
+ * @example leftOfEasy(wallPushUp, 0.225, brief) // 0.5
+ */
+export function leftOfEasy(variant: Variant, effortShare: number | undefined, { aim, athlete, season }: Brief): number {
+  if (effortShare === undefined || variant.load?.required || variant.line) return 1;
+  if (athlete.level === 'new' || season.phase === 'return' || aim === 'return' || aim === 'learn') return 1;
+  return Math.min(1, effortShare / easyBelow);
 }
 
 /** Doses at which a piece of the coverage curve ends, effective sets. */
@@ -94,19 +109,12 @@ export const coverageSlopes = coverageBreaks.map((dose, k) => {
  */
 export function coverage(dose: number): number {
   let covered = 0;
-  coverageBreaks.forEach((end, k) => {
-    const start = coverageBreaks[k - 1] ?? 0;
-    covered += (coverageSlopes[k] as number) * Math.max(0, Math.min(dose, end) - start);
-  });
+  let start = 0;
+  // Asked for many thousand times a second while composing.
+  for (let k = 0; k < coverageBreaks.length && dose > start; k++) {
+    const end = coverageBreaks[k] as number;
+    covered += (coverageSlopes[k] as number) * (Math.min(dose, end) - start);
+    start = end;
+  }
   return covered;
-}
-
-const preparing = new Set<BlockKind>(['raise', 'mobilise', 'activate', 'cool-down', 'flexibility']);
-const preparationWorth = 0.03;
-
-/** What a warm-up or cool-down item is worth by the joints that the role uses; 0 for main work. */
-export function preparation(variant: Variant, block: BlockKind, use: ReadonlyMap<Joint, number>): number {
-  if (!preparing.has(block)) return 0;
-  const joints = new Set(variant.jointActions.map((a) => a.joint));
-  return preparationWorth * [...joints].reduce((sum, j) => sum + (use.get(j) ?? 0), 0.2);
 }

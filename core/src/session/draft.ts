@@ -8,9 +8,13 @@ export interface Choice {
   /** Carried load; left out for bodyweight work. */
   load?: { kg?: number; with: string };
   pinned: boolean;
+  /** Seconds for fetching and fixing what it needs, beyond getting into place. */
+  setUpSeconds?: number;
+  /** What the coach adds for the athlete. */
+  note?: string;
 }
 
-export type GroupFormat = 'straight' | 'pairs' | 'circuits';
+export type GroupFormat = 'straight' | 'pairs' | 'rounds' | 'circuits' | 'timed';
 
 /** Items done together: one alone, a pair in turn, a circuit. */
 export interface Group {

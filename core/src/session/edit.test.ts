@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { plainBrief } from '../../test/briefs';
 import { parseDose } from '../dose/notation';
-import { additionsTo, alternativesTo, worthOfDraft } from './alternatives';
+import { additionsTo, alternativesTo, leastWorth } from './alternatives';
 import { blockOrder } from './blocks';
 import { groupSeconds } from './column';
 import { contextOf } from './context';
@@ -9,6 +9,7 @@ import { type Choice, choicesOf, type Draft, roundsOf } from './draft';
 import { add, choiceAt, moveGroup, pairWithNext, pin, redose, remove, split, swap } from './edit';
 import { planOf } from './plan';
 import { workByQuality } from './work';
+import { worthOfDraft } from './worth';
 
 const choice = (variant: string, dose: string): Choice => ({ variant, dose: parseDose(dose), pinned: false });
 
@@ -115,7 +116,10 @@ describe('alternatives', () => {
     const [best] = alternativesTo(context, draft, at);
     if (!best) throw new Error('nothing offered');
     const now = worthOfDraft(context, draft);
-    expect((worthOfDraft(context, swap(draft, at, best.choice)) - now) / now).toBeCloseTo(best.difference, 9);
+    expect((worthOfDraft(context, swap(draft, at, best.choice)) - now) / Math.max(now, leastWorth)).toBeCloseTo(
+      best.difference,
+      9,
+    );
   });
 
   it('say by how much a longer one runs over the minutes', () => {

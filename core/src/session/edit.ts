@@ -52,6 +52,18 @@ export function pin(draft: Draft, at: ItemPlace, pinned: boolean): Draft {
   return withChoice(draft, at, (c) => ({ ...c, pinned }));
 }
 
+/** A note for the athlete beside an item; an empty one takes it away. */
+export function note(draft: Draft, at: ItemPlace, text: string): Draft {
+  return withChoice(draft, at, ({ note: _, ...choice }) => (text.trim() ? { ...choice, note: text.trim() } : choice));
+}
+
+/** Another rest after every round of a pair or circuit, seconds. */
+export function restAfterRound(draft: Draft, index: number, seconds: number): Draft {
+  return withGroup(draft, index, (group) =>
+    group.choices.length > 1 ? { ...group, roundRestSeconds: Math.max(0, Math.round(seconds)) } : group,
+  );
+}
+
 /** Rest that an item gets back when its partner goes, seconds; common practice, no source. */
 const restAlone = 45;
 

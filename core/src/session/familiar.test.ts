@@ -5,7 +5,7 @@ import { variantById } from '../exercise/library';
 import type { Variant } from '../exercise/variant';
 import { blockBounds } from './blocks';
 import type { Brief } from './brief';
-import { singles } from './candidates';
+import { offersOf } from './candidates';
 import { contextOf } from './context';
 import { isNewTo } from './familiar';
 import { planOf } from './plan';
@@ -40,7 +40,7 @@ describe('a movement that is new to somebody', () => {
   it('comes in two sets at the most, lighter and further from failure', () => {
     const doses = (brief: Brief) => {
       const context = contextOf(brief);
-      return singles(context, blockBounds(context.brief))
+      return offersOf(context, blockBounds(context.brief), { format: 'pairs' })
         .filter((c) => c.group.block === 'strength' && c.variants[0]?.id === 'rear-foot-raised-split-squat')
         .map((c) => c.group.choices[0]?.dose.sets ?? 0);
     };

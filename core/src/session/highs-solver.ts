@@ -1,69 +1,104 @@
 import type { Highs, Model } from 'highs';
-import type { Programme } from './programme';
-import type { Solved, SolveOptions, Solver } from './solver';
+import type { LinearModel, Programme, ProgrammeColumn, Solved, SolveOptions, Solver } from './solver';
 
-function modelData(highs: Highs, programme: Programme) {
+/** Columns as HiGHS takes them, column after column; it minimises, so that worth turns sign. */
+function sparse(columns: readonly ProgrammeColumn[], numRows: number) {
   const starts = [0];
   const indices: number[] = [];
   const values: number[] = [];
-  for (const row of programme.rows) {
-    for (const [variable, coefficient] of row.entries) {
-      indices.push(variable);
+  for (const { entries } of columns) {
+    for (const [row, coefficient] of entries) {
+      indices.push(row);
       values.push(coefficient);
     }
     starts.push(indices.length);
   }
-  const { minimize } = highs.constants.objectiveSense;
-  const { continuous, integer } = highs.constants.variableType;
   return {
-    numCols: programme.cost.length,
-    numRows: programme.rows.length,
-    sense: minimize,
-    colCost: Float64Array.from(programme.cost, (c) => -c),
-    colLower: Float64Array.from(programme.lower),
-    colUpper: Float64Array.from(programme.upper),
-    rowLower: Float64Array.from(programme.rows, (r) => r.lower),
-    rowUpper: Float64Array.from(programme.rows, (r) => r.upper),
+    cost: Float64Array.from(columns, (c) => -c.cost),
+    lower: Float64Array.from(columns, (c) => c.lower),
+    upper: Float64Array.from(columns, (c) => c.upper),
     matrix: {
-      format: 'csr' as const,
-      numRows: programme.rows.length,
-      numCols: programme.cost.length,
+      format: 'csc' as const,
+      numRows,
+      numCols: columns.length,
       starts: Int32Array.from(starts),
       indices: Int32Array.from(indices),
       values: Float64Array.from(values),
     },
-    integrality: programme.integer.map((whole) => (whole ? integer : continuous)),
+  };
+}
+
+function modelData(highs: Highs, { rows, columns }: Programme, whole: boolean) {
+  const { cost, lower, upper, matrix } = sparse(columns, rows.length);
+  const { continuous, integer } = highs.constants.variableType;
+  return {
+    numCols: columns.length,
+    numRows: rows.length,
+    sense: highs.constants.objectiveSense.minimize,
+    colCost: cost,
+    colLower: lower,
+    colUpper: upper,
+    rowLower: Float64Array.from(rows, (r) => r.lower),
+    rowUpper: Float64Array.from(rows, (r) => r.upper),
+    matrix,
+    ...(whole ? { integrality: columns.map((c) => (c.integer ? integer : continuous)) } : {}),
+  };
+}
+
+function linearModel(highs: Highs, programme: Programme): LinearModel {
+  const model = highs.createModel(modelData(highs, programme, false));
+  model.options.set({ output_flag: false, presolve: 'off', solver: 'simplex' });
+  const numRows = programme.rows.length;
+  return {
+    solve() {
+      model.run();
+      if (model.getModelStatus() !== highs.constants.modelStatus.optimal) return undefined;
+      const { colValue, rowDual } = model.getSolution();
+      return { objective: -model.getObjectiveValue(), values: colValue, rowDuals: rowDual.map((d) => -d) };
+    },
+    add(columns) {
+      if (columns.length) model.addCols(sparse(columns, numRows));
+    },
+    bound: (variable, lower, upper) => void model.changeColBounds(variable, lower, upper),
+    boundRow: (row, lower, upper) => void model.changeRowBounds(row, lower, upper),
+    close: () => model.dispose(),
   };
 }
 
 /** A fixed seed and budgets counted in nodes keep answers the same from run to run. */
-function configure(model: Model, { relaxed, gap = 0.01, mostNodes = 2000 }: SolveOptions) {
-  model.options.set({ output_flag: false, random_seed: 1, mip_rel_gap: gap, mip_max_nodes: mostNodes });
-  if (relaxed) model.options.set({ solve_relaxation: true });
+function configure(model: Model, { gap = 0, absoluteGap = 1e-7, mostNodes }: SolveOptions) {
+  model.options.set({ output_flag: false, random_seed: 1, mip_rel_gap: gap, mip_abs_gap: absoluteGap });
+  if (mostNodes !== undefined) model.options.set({ mip_max_nodes: mostNodes });
 }
 
-/** The programme's solver on top of a loaded HiGHS module; every model is given back after use. */
+/** The programme's solver on top of a loaded HiGHS module; whole-number models are given back after use, linear ones when they are closed. */
 export function highsSolver(highs: Highs): Solver {
   return {
+    open: (programme) => linearModel(highs, programme),
     solve(programme, options = {}): Solved {
-      return highs.withModel(modelData(highs, programme), (model): Solved => {
+      return highs.withModel(modelData(highs, programme, true), (model): Solved => {
         configure(model, options);
-        model.run();
+        if (options.from) model.setSolution({ colValue: Float64Array.from(options.from) });
+        const { watch } = options;
+        model.run(
+          watch && {
+            [highs.constants.callbackType.mipInterrupt](event) {
+              const { mip_primal_bound: best = Infinity, mip_dual_bound: bound = -Infinity } = event.data;
+              if (watch(-best, -bound)) event.interrupt();
+            },
+          },
+        );
         const status = model.getModelStatus();
-        const { optimal, solutionLimit, iterationLimit, timeLimit } = highs.constants.modelStatus;
-        const solution = model.getSolution();
-        const found = status === optimal || ([solutionLimit, iterationLimit, timeLimit] as number[]).includes(status);
-        if (!found || solution.colValue.length === 0) {
-          return { status: 'infeasible', values: [], objective: -Infinity, bound: -Infinity, reducedCosts: [] };
-        }
-        const objective = -model.getObjectiveValue();
-        const bound = options.relaxed ? objective : -Number(model.info.get('mip_dual_bound'));
+        const { optimal, infeasible } = highs.constants.modelStatus;
+        const { colValue } = model.getSolution();
+        const bound = -Number(model.info.get('mip_dual_bound'));
+        if (status === infeasible || colValue.length === 0)
+          return { status: 'infeasible', values: [], objective: -Infinity, bound: -Infinity };
         return {
           status: status === optimal ? 'optimal' : 'stopped',
-          values: [...solution.colValue],
-          objective,
+          values: [...colValue],
+          objective: -model.getObjectiveValue(),
           bound,
-          reducedCosts: [...solution.colDual].map((d) => -d),
         };
       });
     },

@@ -1,19 +1,20 @@
 import { effortOf } from '../capacity/effort';
 import { printTempo } from '../dose/notation';
-import { itemSeconds } from '../dose/time';
 import type { Variant } from '../exercise/variant';
 import { mainBlocks } from '../exercise/vocabulary';
 import { thingsOf } from '../kit/laid-out';
 import { loadingOf } from '../kit/loads';
 import { cautionOfLoad } from '../kit/replacements';
 import { type Check, checksOf } from './checks';
-import { type Column, columnOf, contactsOf } from './column';
-import type { Proof, Refusal } from './compose';
+import { type Column, choiceSeconds, columnOf, contactsOf } from './column';
+import type { Proof } from './compose';
 import type { Context } from './context';
 import { coverage, type Demand } from './demands';
 import { type Choice, type Draft, roundsOf } from './draft';
 import { zoneOfItem } from './item-zone';
+import { type SessionShares, sessionShares } from './joint-load';
 import { reasonFor, servedWords } from './reason';
+import type { Refusal } from './refusal';
 
 export interface PlanItem {
   variant: string;
@@ -52,6 +53,8 @@ export interface PlanItem {
   easier?: string;
   harder?: string;
   pinned?: boolean;
+  /** What the coach adds. */
+  note?: string;
 }
 
 /** What one set of an item asks for: repetitions, seconds, breaths, contacts or metres. */
@@ -96,6 +99,7 @@ export function planOf(context: Context, draft: Draft, proof?: Proof): Plan {
   const columns = draft.groups.map((group) => columnOf(context, group));
   const seconds = columns.reduce((s, c) => s + c.seconds, 0);
   const totals = context.demands.map((_, d) => columns.reduce((s, c) => s + (c.gives[d] as number), 0));
+  const asked = sessionShares(context, columns);
   const planned = Math.round((seconds / 60) * 10) / 10;
   const covered = context.demands.map((demand, d): Coverage & { kind: string } => ({
     kind: demand.kind,
@@ -116,7 +120,7 @@ export function planOf(context: Context, draft: Draft, proof?: Proof): Plan {
       rounds: roundsOf(column.group),
       restSeconds: column.group.roundRestSeconds,
       items: column.group.choices.map((choice, i) =>
-        itemOf(context, column, choice, column.variants[i] as Variant, totals),
+        itemOf(context, column, choice, column.variants[i] as Variant, totals, asked),
       ),
     })),
     coverage: ofColumn(true),
@@ -175,6 +179,7 @@ function itemOf(
   choice: Choice,
   variant: Variant,
   totals: readonly number[],
+  asked: SessionShares,
 ): PlanItem {
   const { brief, body, catalogue } = context;
   const { dose, load } = choice;
@@ -201,7 +206,7 @@ function itemOf(
     ...(load ? { load } : {}),
     uses: thingsOf(variant, brief.kit, load?.with),
     ...(Object.keys(intensity).length ? { intensity } : {}),
-    seconds: Math.round(itemSeconds(dose)),
+    seconds: Math.round(choiceSeconds(choice)),
     impactContacts: contactsOf(variant, dose),
     planes: [...variant.planes],
     pattern: variant.pattern,
@@ -209,12 +214,13 @@ function itemOf(
     serves: ofColumn(true).map(({ demand, share }) => ({ action: demand.id, share })),
     guards: ofColumn(false).map(({ demand, share }) => ({ need: demand.id, share })),
     for: servedWords(context, column.group.block, variant),
-    reason: reasonFor(context, column.group, variant, choice, effort),
+    reason: reasonFor(context, column.group, variant, choice, asked, effort),
     cues: [...variant.cues],
     faults: variant.faults.map((f) => `${f.see}: ${f.say}`),
     cautions: cautionsOf(variant, load),
     ...(variant.easier ? { easier: variant.easier } : {}),
     ...(variant.harder ? { harder: variant.harder } : {}),
     ...(choice.pinned ? { pinned: true } : {}),
+    ...(choice.note ? { note: choice.note } : {}),
   };
 }

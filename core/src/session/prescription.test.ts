@@ -187,6 +187,7 @@ describe('reasons', () => {
       { block, format: 'straight', roundRestSeconds: 0, choices: [made.choice] },
       feasible.variant,
       made.choice,
+      new Map(),
       made.effort,
     );
   };

@@ -49,6 +49,15 @@ export const volumeCeiling = 0.76;
 /** When it is, a load that still allows a few with some left is heavy enough without anybody beside one; common practice, no source. */
 const heavyCeiling = 0.88;
 
+/** Seconds for fixing an anchor and for loading a bar; common practice, no source. */
+const [anchorSeconds, barSeconds] = [15, 20];
+
+/** What it takes to move the kit for a variant, beyond getting into place. */
+function movingSeconds({ needs, load }: Variant, { kit }: Brief): number {
+  const bar = load?.source === 'weight' && load.required && kit.items.some((item) => item.kind === 'barbell');
+  return (needs.anchors.length > 0 ? anchorSeconds : 0) + (bar ? barSeconds : 0);
+}
+
 /** What the phase, its week, level and age allow today. */
 export function stepFor(brief: Brief): Step {
   const { athlete, season, date, minutes } = brief;
@@ -131,7 +140,7 @@ function lightDose(base: Dose, reps: number, toFailure: number, tempo?: string):
 }
 
 /** The same work by the clock, when the coach doses by time. */
-function byTime(dose: Dose): Dose {
+export function byTime(dose: Dose): Dose {
   const { reserve, tempo, ...rest } = dose;
   return { ...rest, work: { kind: 'work', seconds: dose.perSide ? 25 : 40 } };
 }
@@ -176,11 +185,13 @@ export function prescribe(
   const fast = variant.speed === 'fast';
   const base: Dose = { ...variant.dose, sets };
   const pinned = brief.lock.include.includes(variant.id);
+  const moving = movingSeconds(variant, brief);
   const finish = (dose: Dose, load: Choice['load']): Choice => ({
     variant: variant.id,
     dose: typed ? parseDose(typed) : dose,
     ...(load ? { load } : {}),
     pinned,
+    ...(moving > 0 ? { setUpSeconds: moving } : {}),
   });
   const effortWith = (loading: Loading) => effortOf(variant, brief.athlete, brief.date, loading, body);
   const isNew = isNewTo(variant, brief);

@@ -8,6 +8,8 @@ import { loadingOf } from '../kit/loads';
 import type { Context } from './context';
 import { type Demand, likeness } from './demands';
 import type { Choice, Group } from './draft';
+import { preparingBlocks, readied, readies, readyFrom, readyingBlocks, type SessionShares } from './joint-load';
+import { varietyWords } from './variety';
 
 const percent = (share: number) => `${Math.round(share * 100)} %`;
 
@@ -47,15 +49,30 @@ function effortWords(effort: Effort, group: Group, { dose }: Choice, toFailure: 
   return moment;
 }
 
-const preparing = new Set<Group['block']>(['raise', 'mobilise', 'activate', 'cool-down', 'flexibility', 'technique']);
+/** Blocks whose items are not there for one movement of the sport. */
+const supporting = new Set<Group['block']>([...preparingBlocks, 'flexibility', 'technique']);
 
-/** Warm-up and cool-down are there for the joints that the role uses. */
-function preparationReason(context: Context, variant: Variant): string {
+/** Drills and stretches in their own right are there for the joints that the role uses. */
+function usedReason(context: Context, variant: Variant): string {
   const used = [...new Set(variant.jointActions.map((a) => a.joint))]
     .map((joint) => ({ joint, share: context.use.get(joint) ?? 0 }))
     .sort((a, b) => b.share - a.share)[0];
   const why = used && used.share > 0 ? `; the ${used.joint} does ${percent(used.share)} of the work of this role` : '';
   return `${capital(variant.purpose)}${why}.`;
+}
+
+/** Warm-up and cool-down are there for the joints that the work of this session asks most of. */
+function preparationReason(context: Context, block: Group['block'], variant: Variant, asked: SessionShares): string {
+  const named = new Set(variant.jointActions.map(({ joint }) => readied(joint)));
+  const [first] = [...(readyingBlocks.has(block) ? readies(context, variant) : named)]
+    .flatMap((joint) => {
+      const found = asked.get(joint);
+      return found && found.share >= readyFrom ? [{ joint, ...found }] : [];
+    })
+    .sort((a, b) => Number(named.has(b.joint)) - Number(named.has(a.joint)) || b.share - a.share);
+  if (!first) return usedReason(context, variant);
+  const share = first.share > readyFrom ? `at ${percent(Math.min(first.share, 1.5))} of its most` : 'fast';
+  return `${capital(variant.purpose)}; the ${first.joint} works ${share} in ${lower(first.by)}.`;
 }
 
 function aimWords(context: Context, variant: Variant, demand: Demand): string {
@@ -71,7 +88,7 @@ function aimWords(context: Context, variant: Variant, demand: Demand): string {
  * @example servedWords(context, 'power', countermovementJump) // 'for jump shot take-off'
  */
 export function servedWords(context: Context, block: Group['block'], variant: Variant): string {
-  const main = preparing.has(block) ? undefined : foremost(context, variant, block);
+  const main = supporting.has(block) ? undefined : foremost(context, variant, block);
   if (!main) return variant.purpose;
   const { demand } = main;
   if (demand.kind === 'action') return `for ${lower(demand.name)}`;
@@ -80,8 +97,16 @@ export function servedWords(context: Context, block: Group['block'], variant: Va
 }
 
 /** One short sentence with its number: what the item is for, and how hard it is for this athlete. */
-export function reasonFor(context: Context, group: Group, variant: Variant, choice: Choice, effort?: Effort): string {
-  if (preparing.has(group.block)) return preparationReason(context, variant);
+export function reasonFor(
+  context: Context,
+  group: Group,
+  variant: Variant,
+  choice: Choice,
+  asked: SessionShares,
+  effort?: Effort,
+): string {
+  if (preparingBlocks.has(group.block)) return preparationReason(context, group.block, variant, asked);
+  if (supporting.has(group.block)) return usedReason(context, variant);
   const main = foremost(context, variant, group.block);
   const aim = main ? aimWords(context, variant, main.demand) : capital(variant.purpose);
   if (!effort)
@@ -91,7 +116,8 @@ export function reasonFor(context: Context, group: Group, variant: Variant, choi
   const { athlete, date, kit } = context.brief;
   const loading = loadingOf(choice.load, kit) ?? {};
   const toFailure = capacityOf(athlete, date, context.body).toFailure(variant, loading);
-  return `${aim}; ${effortWords(effort, group, choice, toFailure)}.`;
+  const kept = varietyWords(context.brief, variant, group.block);
+  return `${aim}; ${effortWords(effort, group, choice, toFailure)}${kept ? `; ${kept}` : ''}.`;
 }
 
 const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);

@@ -44,7 +44,7 @@ export const mostHighSets = 7;
 export const fullFrom = 0.85;
 
 /** What breaking a wish costs, in shares of everything asked; hard rules have no price. */
-export const prices = { opposite: 0.03, plane: 0.03, idleMinute: 0.02, heavySet: 0.03 } as const;
+export const prices = { opposite: 0.03, plane: 0.03, heavySet: 0.03, blockItem: 0.08 } as const;
 
 /** Sets of maximal strength that a session for strength should hold where the kit gives them; common practice, no source. */
 const heavySetsForStrength = 6;

@@ -20,7 +20,7 @@ const offeredBlocks: readonly BlockKind[] = [
 
 /** Adds the best that still fits to a block; what came in can be swapped or taken back. */
 export function AddRow() {
-  const { brief, draft, edit, said, say } = useSession();
+  const { brief, draft, edit, said, say, addNamed } = useSession();
   const addTo = async (block: BlockKind) => {
     if (!draft) return;
     const [best] = await composer().additions(brief, draft, block, 1);
@@ -41,7 +41,12 @@ export function AddRow() {
           <Plus size={12} /> {words(block)}
         </button>
       ))}
-      <NameField />
+      <NameField
+        label="Add an exercise by name"
+        placeholder="or any exercise by name  /"
+        hotkey="/"
+        onName={(id) => void addNamed(id)}
+      />
       <span role="status" className="text-bronze">
         {said}
       </span>

@@ -3,6 +3,7 @@ import type { Context } from '@tropaeum/core/session/context';
 import { stepFor } from '@tropaeum/core/session/prescription';
 import { dayName } from '../ui/days';
 import { capital, words } from '../ui/words';
+import { HeldSection } from './brief/HeldSection';
 import { HistorySection } from './brief/HistorySection';
 import { KitSection } from './brief/KitSection';
 import { LimitsSection } from './brief/LimitsSection';
@@ -77,6 +78,7 @@ export function BriefPanel({ context }: { context: Context }) {
       <RoomSection brief={brief} change={changeBrief} />
       <HistorySection brief={brief} change={changeBrief} />
       <SidesSection brief={brief} change={changeBrief} />
+      <HeldSection context={context} brief={brief} change={changeBrief} />
       <Section title="House rules">
         {(Object.keys(houseRuleChoices) as (keyof typeof houseRuleChoices)[]).map((rule) => {
           const value = brief.houseRules[rule];

@@ -4,7 +4,17 @@ import { zones } from '@tropaeum/core/dose/zone';
 import { momentWords } from '@tropaeum/core/exercise/moments';
 import type { Context } from '@tropaeum/core/session/context';
 import type { Choice, Group } from '@tropaeum/core/session/draft';
-import { type ItemPlace, pairWithNext, pin, remove, split, swap } from '@tropaeum/core/session/edit';
+import {
+  type ItemPlace,
+  note,
+  pairWithNext,
+  pin,
+  remove,
+  restAfterRound,
+  split,
+  swap,
+} from '@tropaeum/core/session/edit';
+import { preparingBlocks } from '@tropaeum/core/session/joint-load';
 import type { PlanItem } from '@tropaeum/core/session/plan';
 import { derivation } from '@tropaeum/core/session/reason';
 import { explained } from '@tropaeum/core/sport/explain';
@@ -16,6 +26,7 @@ import { Figure } from '../ui/Figure';
 import { clock, words } from '../ui/words';
 import { composer, type OfferedAlternative } from '../workers/composing';
 import { useSession } from './store';
+import { Without } from './Without';
 
 const offeredAtOnce = 6;
 
@@ -92,6 +103,24 @@ function Why({ context, choice }: { context: Context; choice: Choice }) {
   );
 }
 
+/** A note for the athlete; it is written when the field is left. */
+function NoteField({ at, text }: { at: ItemPlace; text: string }) {
+  const edit = useSession((s) => s.edit);
+  return (
+    <label className="mt-2 block text-[0.85rem]">
+      Note for the athlete
+      <input
+        type="text"
+        maxLength={240}
+        className="field mt-0.5 h-7 w-full"
+        defaultValue={text}
+        onBlur={(e) => e.target.value.trim() !== text && edit((d) => note(d, at, e.target.value))}
+        onKeyDown={(e) => e.key === 'Enter' && e.currentTarget.blur()}
+      />
+    </label>
+  );
+}
+
 interface InspectorProps {
   at: ItemPlace;
   group: Group;
@@ -103,7 +132,7 @@ interface InspectorProps {
 
 /** The chosen item: how it looks, why it is there, what could stand instead, what to look for. */
 export function Inspector({ at, group, choice, item, context, size }: InspectorProps) {
-  const { edit, draft } = useSession();
+  const { edit, draft, leaveOut } = useSession();
   const alternatives = useAlternatives(at);
   const { dose } = choice;
   const nextAlone =
@@ -126,12 +155,21 @@ export function Inspector({ at, group, choice, item, context, size }: InspectorP
       <h2 className="head mt-3 text-lg leading-tight">{item.name}</h2>
       <p className="mt-1 text-[0.88rem] leading-snug">{item.reason}</p>
       <Why context={context} choice={choice} />
+      {!preparingBlocks.has(group.block) && <Without context={context} at={at} />}
       <div className="mt-3 flex flex-wrap gap-1.5">
         <button type="button" className="key h-7" onClick={() => edit((d) => pin(d, at, !choice.pinned))}>
           {choice.pinned ? 'Let go' : 'Pin'}
         </button>
         <button type="button" className="key h-7" onClick={() => edit((d) => remove(d, at))}>
           Remove
+        </button>
+        <button
+          type="button"
+          className="key h-7"
+          title="Remove it, and do not choose it again for this session"
+          onClick={() => leaveOut(at)}
+        >
+          Leave out
         </button>
         {group.choices.length > 1 && (
           <button type="button" className="key h-7" onClick={() => edit((d) => split(d, at.group))}>
@@ -144,6 +182,21 @@ export function Inspector({ at, group, choice, item, context, size }: InspectorP
           </button>
         )}
       </div>
+      {group.choices.length > 1 && (
+        <label className="mt-2 flex items-center justify-between gap-2 text-[0.85rem]">
+          Rest after the round, seconds
+          <input
+            type="number"
+            min={0}
+            max={600}
+            step={5}
+            className="field h-7 w-20"
+            value={group.roundRestSeconds}
+            onChange={(e) => edit((d) => restAfterRound(d, at.group, Math.min(600, Number(e.target.value))))}
+          />
+        </label>
+      )}
+      <NoteField key={choice.variant} at={at} text={choice.note ?? ''} />
       <h3 className="label mt-4 border-b border-stone pb-0.5">Instead</h3>
       {alternatives === undefined && <p className="py-2 text-small text-quiet">Weighing …</p>}
       {alternatives?.length === 0 && (

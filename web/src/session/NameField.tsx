@@ -8,12 +8,20 @@ import { useSession } from './store';
 
 const mostFound = 7;
 
-/** Adds the exercise that is typed for, by any of its names, to the block where it belongs; says why when it cannot be done here. */
-export function NameField() {
-  const { brief, addNamed } = useSession();
+interface NameFieldProps {
+  label: string;
+  placeholder: string;
+  /** The key that goes to the field. */
+  hotkey: string;
+  onName: (variantId: string) => void;
+}
+
+/** An exercise typed for by any of its names. */
+export function NameField({ label, placeholder, hotkey, onName }: NameFieldProps) {
+  const brief = useSession((s) => s.brief);
   const [text, setText] = useState('');
   const input = useRef<HTMLInputElement>(null);
-  useHotkeys('/', () => input.current?.focus(), { useKey: true, preventDefault: true });
+  useHotkeys(hotkey, () => input.current?.focus(), { useKey: true, preventDefault: true });
   const catalogue = catalogueOf(brief.own);
   const search = useMemo(() => new LibrarySearch(catalogue.all), [catalogue]);
   const typed = useDeferredValue(text.trim());
@@ -21,14 +29,14 @@ export function NameField() {
   const choose = (id: string | null) => {
     if (!id) return;
     setText('');
-    void addNamed(id);
+    onName(id);
   };
   return (
     <Combobox value={null} onChange={choose} immediate={false}>
       <ComboboxInput
         ref={input}
-        aria-label="Add an exercise by name"
-        placeholder="or any exercise by name  /"
+        aria-label={label}
+        placeholder={placeholder}
         className="field h-6 w-52 text-small"
         displayValue={() => text}
         value={text}

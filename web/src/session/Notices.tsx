@@ -45,7 +45,25 @@ export function Notices({ name, save, link, sendProblem }: NoticesProps) {
       {refused && (
         <div className="mt-3 border-l-4 border-oxide bg-sheet px-4 py-3">
           <p className="head">{refused.reason}</p>
-          <p className="mt-1 text-quiet">What would have to give: {refused.relax.join(', ')}.</p>
+          {refused.ways?.length ? (
+            <>
+              <p className="mt-1 text-quiet">One of these would have to give:</p>
+              <div className="mt-1.5 flex flex-wrap gap-1.5">
+                {refused.ways.map((way) => (
+                  <button
+                    key={way.words}
+                    type="button"
+                    className="key h-7"
+                    onClick={() => void session.letGive(way.gives)}
+                  >
+                    {way.words.replace(/\.$/, '')}
+                  </button>
+                ))}
+              </div>
+            </>
+          ) : (
+            <p className="mt-1 text-quiet">What would have to give: {refused.relax.join(', ')}.</p>
+          )}
         </div>
       )}
     </div>

@@ -25,6 +25,7 @@ import { Strip } from './Strip';
 import { useSession } from './store';
 import { WeaveFoot, WeaveHead } from './Weave';
 import { WeaveNote } from './WeaveNote';
+import { WhyNot } from './WhyNot';
 import { weaveColumn } from './weave-columns';
 
 /** Columns of the weave at the most: the movements the role asks most. */
@@ -43,7 +44,7 @@ interface ScoreProps {
 
 /** The session as a score: strip, rows, weave, and at the foot whether it adds up. */
 export function Score({ context, draft, plan, size, onNeed }: ScoreProps) {
-  const { selected, edit, select } = useSession();
+  const { selected, edit, select, proving, stop } = useSession();
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
@@ -57,7 +58,12 @@ export function Score({ context, draft, plan, size, onNeed }: ScoreProps) {
   return (
     <>
       <div className="mt-3">
-        <Strip plan={plan} selected={selected} onSelect={select} />
+        <Strip
+          plan={plan}
+          selected={selected}
+          onSelect={select}
+          onMove={(from, to) => from !== to && edit((d) => moveGroup(d, from, to))}
+        />
       </div>
       <div className="flex items-end justify-end" aria-hidden="true">
         <WeaveHead needs={needs} column={weaveColumn} />
@@ -87,13 +93,22 @@ export function Score({ context, draft, plan, size, onNeed }: ScoreProps) {
         </SortableContext>
       </DndContext>
       <AddRow />
+      <WhyNot context={context} />
       <div className="flex items-start justify-between gap-4 border-t-2 border-ink pt-2 pb-6">
         <div className="min-w-0">
           <p>
             <b className="dose text-base">{clock(plan.minutes.planned * 60)}</b> of {plan.minutes.budget} min
             {plan.solution && (
               <span className="ml-4 font-semibold text-laurel">
-                at least {(100 * (1 - plan.solution.gap)).toFixed(1)} % of the best possible
+                at least {(100 * Math.max(0, 1 - plan.solution.gap)).toFixed(1)} % of the best possible
+              </span>
+            )}
+            {proving && (
+              <span className="ml-3 text-small text-quiet">
+                looking further …{' '}
+                <button type="button" className="underline hover:text-ink" onClick={stop}>
+                  enough
+                </button>
               </span>
             )}
           </p>

@@ -1,7 +1,7 @@
-import { worthOfDraft } from '@tropaeum/core/session/alternatives';
 import { contextOf } from '@tropaeum/core/session/context';
 import { choiceAt, type ItemPlace, pin, remove } from '@tropaeum/core/session/edit';
 import { planOf } from '@tropaeum/core/session/plan';
+import { worthOfDraft } from '@tropaeum/core/session/worth';
 import { useEffect, useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useNavigate, useOutletContext, useParams } from 'react-router';
@@ -9,6 +9,7 @@ import { queryClient } from '../api/queries';
 import type { DeskContext } from '../Desk';
 import { Trouble, Waiting } from '../ui/States';
 import { useSaveState } from './autosave';
+import { Changed } from './Changed';
 import { EmptyPage } from './EmptyPage';
 import { Notices } from './Notices';
 import { Score } from './Score';
@@ -52,7 +53,10 @@ export function SessionView() {
   useHotkeys('mod+shift+z, shift+u', () => session.redo(), { preventDefault: true });
   useHotkeys('down, j', () => walk(1), { preventDefault: true });
   useHotkeys('up, k', () => walk(-1), { preventDefault: true });
-  useHotkeys('esc', () => (composing ? session.stop() : session.select(undefined)));
+  useHotkeys('esc', () => {
+    if (composing || session.proving) session.stop();
+    if (!composing) session.select(undefined);
+  });
   useHotkeys('x, delete', () => selected && session.edit((d) => remove(d, selected)));
   useHotkeys('p', () => selected && session.edit((d) => pin(d, selected, !choiceAt(d, selected)?.pinned)));
   useHotkeys('d', () => document.querySelectorAll<HTMLInputElement>('[data-dose]')[Math.max(position, 0)]?.focus(), {
@@ -84,6 +88,7 @@ export function SessionView() {
           onSend={() => void send()}
         />
         <Notices name={athlete.name} save={save} link={link} sendProblem={sendProblem} />
+        {session.changed && <Changed context={context} changed={session.changed} />}
         {draft && plan ? (
           <Score
             context={context}

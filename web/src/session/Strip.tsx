@@ -1,6 +1,7 @@
 import { type BlockKind, type Quality, qualityOfBlock } from '@tropaeum/core/exercise/vocabulary';
 import type { ItemPlace } from '@tropaeum/core/session/edit';
 import type { Plan } from '@tropaeum/core/session/plan';
+import { useRef } from 'react';
 import { capital, words } from '../ui/words';
 
 const colour: Record<Quality, string> = {
@@ -15,10 +16,13 @@ interface StripProps {
   plan: Plan;
   selected: ItemPlace | undefined;
   onSelect: (at: ItemPlace) => void;
+  /** A group is dropped on another one. */
+  onMove: (from: number, to: number) => void;
 }
 
 /** The session drawn to time: sets are bars, paired items sit in two rows, gaps are rests, the frame is the minutes there are. */
-export function Strip({ plan, selected, onSelect }: StripProps) {
+export function Strip({ plan, selected, onSelect, onMove }: StripProps) {
+  const dragged = useRef<number>(undefined);
   const total = Math.max(plan.minutes.budget, plan.minutes.planned) * 60;
   const share = (seconds: number) => `${(seconds / total) * 100}%`;
   const seconds = (block: Plan['blocks'][number]) =>
@@ -39,6 +43,23 @@ export function Strip({ plan, selected, onSelect }: StripProps) {
             key={g}
             className={`relative h-full ${first && g > 0 ? 'border-l border-ink' : ''}`}
             style={{ width: share(whole) }}
+            role="group"
+            aria-label={block.items.map((item) => item.name).join(' and ')}
+            data-strip-group={g}
+            draggable
+            onDragStart={(event) => {
+              dragged.current = g;
+              event.dataTransfer.effectAllowed = 'move';
+            }}
+            onDragOver={(event) => {
+              const from = dragged.current;
+              if (from !== undefined && plan.blocks[from]?.kind === block.kind) event.preventDefault();
+            }}
+            onDrop={(event) => {
+              event.preventDefault();
+              if (dragged.current !== undefined) onMove(dragged.current, g);
+              dragged.current = undefined;
+            }}
           >
             {first && (
               <span

@@ -2,13 +2,15 @@ import { parseDose, printDose } from '@tropaeum/core/dose/notation';
 import { catalogueOf } from '@tropaeum/core/exercise/catalogue';
 import { blockOrder } from '@tropaeum/core/session/blocks';
 import type { Brief } from '@tropaeum/core/session/brief';
-import type { Proof, Refusal } from '@tropaeum/core/session/compose';
+import type { Proof } from '@tropaeum/core/session/compose';
+import { type Difference, differenceOf } from '@tropaeum/core/session/difference';
 import type { Draft } from '@tropaeum/core/session/draft';
 import { choicesOf } from '@tropaeum/core/session/draft';
-import { add, type ItemPlace } from '@tropaeum/core/session/edit';
+import { add, choiceAt, type ItemPlace, remove } from '@tropaeum/core/session/edit';
+import { type Giving, given, type Refusal } from '@tropaeum/core/session/refusal';
 import type { SportProfile } from '@tropaeum/core/sport/profile';
 import { create } from 'zustand';
-import { additionAway, composeAway, prepare, warm } from '../workers/composing';
+import { additionAway, composeAway, prepare, proveAway } from '../workers/composing';
 
 /** The page of the desk that a session is: an athlete on a day. */
 export const pageOf = ({ athleteId, brief }: { athleteId: string; brief: Brief }): string =>
@@ -36,7 +38,11 @@ interface SessionState extends Snapshot {
   selected: ItemPlace | undefined;
   refused: Refusal | undefined;
   composing: AbortController | undefined;
+  /** A better session and a closer proof are still looked for. */
+  proving: AbortController | undefined;
   problem: string | undefined;
+  /** What composing anew has changed, until the coach has seen it. */
+  changed: Difference | undefined;
   /** What came of adding an exercise, when nothing was added. */
   said: string;
   /** Counts changes; autosave follows it. */
@@ -54,6 +60,11 @@ interface SessionState extends Snapshot {
   redo: () => void;
   compose: () => Promise<void>;
   stop: () => void;
+  forgetChanged: () => void;
+  /** Takes an item out and never chooses it again for this session. */
+  leaveOut: (at: ItemPlace) => void;
+  /** Lets some things give, as a refusal offers, and composes. */
+  letGive: (gives: readonly Giving[]) => Promise<void>;
   saved: (stored: Stored) => void;
 }
 
@@ -93,8 +104,10 @@ const untouched = {
   selected: undefined,
   refused: undefined,
   composing: undefined,
+  proving: undefined,
   problem: undefined,
   said: '',
+  changed: undefined,
   changes: 0,
 };
 
@@ -107,7 +120,30 @@ export const useSession = create<SessionState>((set, get) => {
       future: [],
       changes: s.changes + 1,
       problem: undefined,
+      changed: undefined,
     }));
+  /** Goes on looking while the coach reads: the bound falls; a better session takes the place of the first one as long as nobody touched it. */
+  const lookFurther = async (composedFor: Brief) => {
+    get().proving?.abort();
+    const controller = new AbortController();
+    const { brief } = get();
+    let untouchedDraft = get().draft;
+    set({ proving: controller });
+    try {
+      await proveAway(composedFor, controller.signal, ({ proof, draft }) => {
+        if (get().proving !== controller || get().brief !== brief) return;
+        set({ bound: proof.bound });
+        if (!draft || get().draft !== untouchedDraft || get().selected) return;
+        untouchedDraft = draft;
+        const last = get().past.at(-1)?.draft;
+        set((s) => ({ draft, changes: s.changes + 1, changed: last && differenceOf(last, draft) }));
+      });
+    } catch {
+      // The session is there and good; only the proof is less close than it might be.
+    } finally {
+      if (get().proving === controller) set({ proving: undefined });
+    }
+  };
   return {
     athleteId: '',
     brief: emptyBrief,
@@ -115,6 +151,7 @@ export const useSession = create<SessionState>((set, get) => {
 
     open(athleteId, brief, stored) {
       get().composing?.abort();
+      get().proving?.abort();
       set({
         athleteId,
         brief,
@@ -122,10 +159,12 @@ export const useSession = create<SessionState>((set, get) => {
         draft: stored?.draft,
         stored: stored && { id: stored.id, revision: stored.revision, status: stored.status },
       });
-      if (stored) warm(brief);
-      else prepare(withPins(brief, undefined));
+      prepare(withPins(brief, stored?.draft));
     },
-    changeBrief: (change) => remember({ brief: { ...get().brief, ...change }, bound: undefined }),
+    changeBrief(change) {
+      get().proving?.abort();
+      remember({ brief: { ...get().brief, ...change }, bound: undefined });
+    },
     adoptSport(profile) {
       const adopted = <S extends Snapshot>(at: S): S => ({
         ...at,
@@ -161,6 +200,15 @@ export const useSession = create<SessionState>((set, get) => {
       remember({ draft: add(now ?? { groups: [] }, answer.block, choice, blockOrder(brief.houseRules.explosive)) });
       set({ said: '' });
     },
+    forgetChanged: () => set({ changed: undefined }),
+    leaveOut(at) {
+      const { brief, draft } = get();
+      const variant = draft && choiceAt(draft, at)?.variant;
+      if (!variant) return;
+      const exclude = [...new Set([...brief.lock.exclude, variant])];
+      remember({ brief: { ...brief, lock: { ...brief.lock, exclude } }, draft: remove(draft, at) });
+      set({ selected: undefined });
+    },
     say: (said) => set({ said }),
     select: (selected) => set({ selected }),
     undo() {
@@ -168,6 +216,7 @@ export const useSession = create<SessionState>((set, get) => {
       if (last)
         set((s) => ({
           ...last,
+          changed: undefined,
           past: s.past.slice(0, -1),
           future: [snapshot(s), ...s.future],
           changes: s.changes + 1,
@@ -196,7 +245,8 @@ export const useSession = create<SessionState>((set, get) => {
         if ('refused' in composition) set({ refused: composition.refused });
         else {
           remember({ draft: composition.draft, bound: composition.proof.bound });
-          set({ selected: undefined });
+          set({ selected: undefined, changed: draft && differenceOf(draft, composition.draft) });
+          void lookFurther(withPins(brief, draft));
         }
       } catch (error) {
         if ((error as Error).name !== 'AbortError')
@@ -207,7 +257,23 @@ export const useSession = create<SessionState>((set, get) => {
     },
     stop() {
       get().composing?.abort();
-      set({ composing: undefined });
+      get().proving?.abort();
+      set({ composing: undefined, proving: undefined });
+    },
+    async letGive(gives) {
+      const { brief, draft } = get();
+      const eased = given(withPins(brief, draft), gives);
+      const { doses: _, ...lock } = eased.lock;
+      const pins = new Set(lock.include);
+      const freed = draft && {
+        groups: draft.groups.map((g) => ({
+          ...g,
+          choices: g.choices.map((c) => (c.pinned && !pins.has(c.variant) ? { ...c, pinned: false } : c)),
+        })),
+      };
+      remember({ brief: { ...brief, minutes: eased.minutes, lock }, draft: freed, bound: undefined });
+      set({ refused: undefined });
+      await get().compose();
     },
     saved: (stored) => set({ stored }),
   };

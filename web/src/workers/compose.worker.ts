@@ -9,12 +9,15 @@ import {
 import { blockOrder } from '@tropaeum/core/session/blocks';
 import { boughtFirst, type Purchase } from '@tropaeum/core/session/bought-first';
 import type { Brief } from '@tropaeum/core/session/brief';
-import { type Composition, compose } from '@tropaeum/core/session/compose';
+import type { Proof } from '@tropaeum/core/session/compose';
+import { type Begun, begin, bestOf, type Composed, composedOf, refine } from '@tropaeum/core/session/compose';
 import { contextOf } from '@tropaeum/core/session/context';
 import type { Draft } from '@tropaeum/core/session/draft';
 import type { ItemPlace } from '@tropaeum/core/session/edit';
 import { highsSolver } from '@tropaeum/core/session/highs-solver';
+import type { Refusal } from '@tropaeum/core/session/refusal';
 import type { Solver } from '@tropaeum/core/session/solver';
+import { atOnce, refined, type WhyNot, type WhyThis, whyNot, whyThis } from '@tropaeum/core/session/why';
 import { expose } from 'comlink';
 import loadHighs from 'highs';
 import wasmUrl from 'highs/runtime?url';
@@ -46,14 +49,71 @@ const offered = (list: Alternative[], most: number): OfferedAlternative[] =>
     overSeconds,
   }));
 
+/** The searches begun last, by brief: explanations go on from where composing stood. */
+const begun = new Map<string, Begun | { refused: Refusal }>();
+const mostKept = 3;
+
+async function begunFor(brief: Brief): Promise<Begun | { refused: Refusal }> {
+  const key = JSON.stringify(brief);
+  const known = begun.get(key) ?? begin(brief, await ready);
+  begun.delete(key);
+  begun.set(key, known);
+  for (const old of begun.keys()) if (begun.size > mostKept) begun.delete(old);
+  return known;
+}
+
+/** What a search says while it goes on; with a session where it found a better one. */
+export interface Progress {
+  proof: Proof;
+  draft?: Composed['draft'];
+}
+
+const reportEveryMs = 150;
+/** Proven to be this close to the best is close enough, share. */
+const wantedGap = 0.005;
+
 const composer = {
-  /** Loads the solver and measures every exercise for this athlete, so that the first composing does not have to. */
-  async warm(brief: Brief): Promise<void> {
-    contextOf(brief).feasible.all();
-    await ready;
+  /** A very good session at once, or why there is none. */
+  async compose(brief: Brief): Promise<Composed | { refused: Refusal }> {
+    const known = await begunFor(brief);
+    return 'refused' in known ? known : composedOf(known);
   },
-  async compose(brief: Brief): Promise<Composition> {
-    return compose(brief, await ready);
+  /** Looks further for so many seconds: for a better session, and for the proof that there is none. */
+  async prove(brief: Brief, seconds: number, report: (progress: Progress) => void): Promise<Progress | undefined> {
+    const known = await begunFor(brief);
+    if ('refused' in known) return undefined;
+    const solver = await ready;
+    const since = performance.now();
+    let reported = since;
+    let best = composedOf(known).proof.objective;
+    const further = refine(known, solver, {
+      gap: wantedGap,
+      mostNodes: Infinity,
+      watch(proof, draft) {
+        const now = performance.now();
+        if (proof.objective > best + 1e-9 || now - reported > reportEveryMs) {
+          report({ proof, ...(proof.objective > best + 1e-9 ? { draft: draft() } : {}) });
+          best = proof.objective;
+          reported = now;
+        }
+        return now - since > seconds * 1000;
+      },
+    });
+    return composedOf(further);
+  },
+  /** What forcing an exercise in would cost and push out, or why it cannot be done: at once, or better a moment later. */
+  async whyNot(brief: Brief, draft: Draft, variant: string, hard: boolean): Promise<WhyNot> {
+    const known = await begunFor(brief);
+    if ('refused' in known) return { reasons: [known.refused.reason] };
+    const { prepared, relaxation } = bestOf(known.ways);
+    return whyNot(prepared, relaxation, draft, variant, hard ? refined : atOnce);
+  },
+  /** What a session loses without an item. */
+  async whyThis(brief: Brief, draft: Draft, at: ItemPlace, hard: boolean): Promise<WhyThis | undefined> {
+    const known = await begunFor(brief);
+    if ('refused' in known) return undefined;
+    const { prepared, relaxation } = bestOf(known.ways);
+    return whyThis(prepared, relaxation, draft, at, hard ? refined : atOnce);
   },
   alternatives(brief: Brief, draft: Draft, at: ItemPlace, most: number): OfferedAlternative[] {
     return offered(alternativesTo(contextOf(brief), draft, at), most);

@@ -2,10 +2,10 @@ import type { Purchase } from '@tropaeum/core/session/bought-first';
 import type { Brief } from '@tropaeum/core/session/brief';
 import type { Composition } from '@tropaeum/core/session/compose';
 import type { Draft } from '@tropaeum/core/session/draft';
-import { type Remote, wrap } from 'comlink';
-import type { Composer } from './compose.worker';
+import { proxy, type Remote, wrap } from 'comlink';
+import type { Composer, Progress } from './compose.worker';
 
-export type { OfferedAlternative, OfferedAnswer } from './compose.worker';
+export type { OfferedAlternative, OfferedAnswer, Progress } from './compose.worker';
 
 interface Running {
   worker: Worker;
@@ -14,11 +14,13 @@ interface Running {
 
 let running: Running | undefined;
 
+function newWorker(): Running {
+  const worker = new Worker(new URL('./compose.worker.ts', import.meta.url), { type: 'module' });
+  return { worker, composer: wrap<Composer>(worker) };
+}
+
 function start(): Running {
-  if (!running) {
-    const worker = new Worker(new URL('./compose.worker.ts', import.meta.url), { type: 'module' });
-    running = { worker, composer: wrap<Composer>(worker) };
-  }
+  running ??= newWorker();
   return running;
 }
 
@@ -41,19 +43,12 @@ export function prepare(brief: Brief): void {
   prepared = { key, composition };
 }
 
-/** Gets the composer ready for an athlete without composing. */
-export function warm(brief: Brief): void {
-  composer()
-    .warm(brief)
-    .catch(() => undefined);
-}
-
 /** What to buy first, weighed in a worker of its own, so that composing does not wait for it; ends with an AbortError when it is stopped. */
 export function boughtFirstAway(brief: Brief, stop: AbortSignal): Promise<Purchase[]> {
-  const worker = new Worker(new URL('./compose.worker.ts', import.meta.url), { type: 'module' });
+  const { worker, composer: weighing } = newWorker();
   return new Promise<Purchase[]>((resolve, reject) => {
     stop.addEventListener('abort', () => reject(new DOMException('Weighing was stopped', 'AbortError')));
-    wrap<Composer>(worker).boughtFirst(brief).then(resolve, reject);
+    weighing.boughtFirst(brief).then(resolve, reject);
   }).finally(() => worker.terminate());
 }
 
@@ -77,4 +72,37 @@ export function composeAway(brief: Brief, stop: AbortSignal): Promise<Compositio
       reject(error);
     });
   });
+}
+
+/** How long a proof is worked on, seconds. */
+const provingSeconds = 8;
+
+let prover: Running | undefined;
+
+/**
+ * Looks further in a second worker, while the first one answers the coach: the bound falls, a better session may come. Ends with what it has when it
+ * is stopped.
+ */
+export async function proveAway(brief: Brief, stop: AbortSignal, report: (progress: Progress) => void): Promise<void> {
+  prover ??= newWorker();
+  const { worker, composer: proving } = prover;
+  const end = () => {
+    worker.terminate();
+    prover = undefined;
+  };
+  const told = (progress: Progress | undefined) => {
+    if (progress && !stop.aborted) report(progress);
+  };
+  const stopped = new Promise<void>((resolve) => {
+    stop.addEventListener('abort', () => {
+      end();
+      resolve();
+    });
+  });
+  const done = proving.prove(brief, provingSeconds, proxy(told)).then(told, (error) => {
+    if (stop.aborted) return;
+    end();
+    throw error;
+  });
+  await Promise.race([done, stopped]);
 }

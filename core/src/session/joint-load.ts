@@ -1,0 +1,81 @@
+import { capacityOf } from '../capacity/effort';
+import { placedVariant } from '../exercise/placed';
+import type { Variant } from '../exercise/variant';
+import { type BlockKind, type Joint, joints } from '../exercise/vocabulary';
+import { loadingOf } from '../kit/loads';
+import type { Column } from './column';
+import type { Context } from './context';
+import type { Choice } from './draft';
+
+/** Joints that are made ready; the shoulder blade goes with the shoulder. */
+export const preparedJoints = joints.filter((joint): joint is Exclude<Joint, 'scapula'> => joint !== 'scapula');
+export type PreparedJoint = (typeof preparedJoints)[number];
+
+export const readied = (joint: Joint): PreparedJoint => (joint === 'scapula' ? 'shoulder' : joint);
+
+/** A joint asked for so much of its most has to be made ready before; common practice, no source. */
+export const readyFrom = 0.3;
+
+/** Blocks that come before the work and get the body ready for it. */
+export const readyingBlocks: ReadonlySet<BlockKind> = new Set(['raise', 'mobilise', 'activate']);
+
+/** Those, and what winds down: they follow from the work. */
+export const preparingBlocks: ReadonlySet<BlockKind> = new Set([...readyingBlocks, 'cool-down']);
+
+/** What each joint is asked for by an item, shares of its most: by the body model, and wholly where it is fast, lands, or pulls a band of unknown force. */
+export function jointShares(context: Context, variant: Variant, load: Choice['load']): Map<PreparedJoint, number> {
+  const { athlete, date, kit } = context.brief;
+  const shares = new Map<PreparedJoint, number>();
+  const atLeast = (joint: Joint, share: number) =>
+    shares.set(readied(joint), Math.max(share, shares.get(readied(joint)) ?? 0));
+  const loading = loadingOf(load, kit);
+  if (loading)
+    for (const { action, share } of capacityOf(athlete, date, context.body).shares(variant, loading))
+      atLeast(action.joint, share);
+  if (!loading || variant.speed === 'fast' || variant.impactContacts > 0)
+    for (const { joint } of variant.jointActions) atLeast(joint, readyFrom);
+  return shares;
+}
+
+/** What each joint is asked for at the most in a session, and by which item. */
+export type SessionShares = ReadonlyMap<PreparedJoint, { share: number; by: string }>;
+
+/** What each joint is asked for at the most by the work of a session; what only prepares or winds down is left aside. */
+export function sessionShares(context: Context, columns: readonly Column[]): SessionShares {
+  const most = new Map<PreparedJoint, { share: number; by: string }>();
+  for (const { group, variants } of columns) {
+    if (preparingBlocks.has(group.block)) continue;
+    group.choices.forEach((choice, i) => {
+      const variant = variants[i] as Variant;
+      for (const [joint, share] of jointShares(context, variant, choice.load))
+        if (share > (most.get(joint)?.share ?? 0)) most.set(joint, { share, by: variant.name });
+    });
+  }
+  return most;
+}
+
+/** A joint that turns so far in a movement is made ready by it, degrees; common practice, no source. */
+const turnsFrom = 25;
+const kept = new WeakMap<Variant, ReadonlySet<PreparedJoint>>();
+
+/** Joints that a warm-up movement makes ready: those it is for, and those that turn through some range in it. */
+export function readies(context: Context, variant: Variant): ReadonlySet<PreparedJoint> {
+  const known = kept.get(variant);
+  if (known) return known;
+  const ready = new Set(variant.jointActions.map(({ joint }) => readied(joint)));
+  const poses = placedVariant(variant, context.body).map((placed) => placed.pose);
+  const turn = (of: (pose: (typeof poses)[number]) => number) =>
+    Math.max(...poses.map(of)) - Math.min(...poses.map(of));
+  if (turn((p) => p.trunk) >= turnsFrom) ready.add('trunk');
+  if (turn((p) => p.neck) >= turnsFrom) ready.add('neck');
+  for (const joint of ['shoulder', 'elbow', 'wrist', 'hip', 'knee', 'ankle'] as const)
+    if (
+      Math.max(
+        turn((p) => p.near[joint]),
+        turn((p) => p.far[joint]),
+      ) >= turnsFrom
+    )
+      ready.add(joint);
+  kept.set(variant, ready);
+  return ready;
+}

@@ -1,0 +1,291 @@
+import type { Brief } from './brief';
+import { type Context, contextOf } from './context';
+import { budgetOf, type Prepared, prepare } from './preparing';
+import type { Problem } from './search/problem';
+import { lotsGaining } from './search/relaxation';
+import { type Lot, SessionProgramme } from './search/session-programme';
+import type { ProgrammeColumn, Solver } from './solver';
+
+/** One thing that the coach could change. */
+export type Giving =
+  | { kind: 'minutes'; to: number }
+  | { kind: 'pin'; variant: string }
+  | { kind: 'ban'; variant: string }
+  | { kind: 'floor'; at: number };
+
+/** A set of things that together make a session possible, in plain words. */
+export interface WayOut {
+  words: string;
+  gives: readonly Giving[];
+}
+
+export interface Refusal {
+  reason: string;
+  /** A smallest set of things the coach could change. */
+  relax: string[];
+  /** Smallest sets, the first one as in `relax`, each to be applied at once. */
+  ways?: readonly WayOut[];
+}
+
+/** How unwilling a coach is to give something up; common practice, no source. */
+const reluctance: Record<Giving['kind'], number> = { minutes: 1, pin: 1, floor: 1, ban: 1.25 };
+const mostWays = 3;
+/** No session gets longer than this, minutes. */
+const longestSession = 180;
+
+/** The brief after some things have given. */
+export function given(brief: Brief, gives: readonly Giving[]): Brief {
+  const { lock } = brief;
+  const gone = (kind: 'pin' | 'ban') => new Set(gives.flatMap((g) => (g.kind === kind ? [g.variant] : [])));
+  const [pins, bans] = [gone('pin'), gone('ban')];
+  const floors = new Set(gives.flatMap((g) => (g.kind === 'floor' ? [g.at] : [])));
+  const minutes = gives.find((g) => g.kind === 'minutes');
+  return {
+    ...brief,
+    minutes: minutes ? minutes.to : brief.minutes,
+    lock: {
+      ...lock,
+      include: lock.include.filter((id) => !pins.has(id)),
+      exclude: lock.exclude.filter((id) => !bans.has(id)),
+      ...(lock.floors ? { floors: lock.floors.filter((_, at) => !floors.has(at)) } : {}),
+    },
+  };
+}
+
+function wordsOf({ brief, catalogue }: Context, giving: Giving): string {
+  const name = (id: string) => catalogue.byId(id)?.name ?? id;
+  switch (giving.kind) {
+    case 'minutes':
+      return `give ${giving.to} minutes instead of ${brief.minutes}`;
+    case 'pin':
+      return `let go of ${name(giving.variant)}`;
+    case 'ban':
+      return `allow ${name(giving.variant)} again`;
+    case 'floor': {
+      const floor = brief.lock.floors?.[giving.at];
+      return floor && 'block' in floor
+        ? `ask for fewer than ${floor.least} in ${floor.block}`
+        : 'ask for less of one need';
+    }
+  }
+}
+
+const pathOf = (giving: Giving): string => {
+  switch (giving.kind) {
+    case 'minutes':
+      return 'minutes';
+    case 'pin':
+      return `lock.include: ${giving.variant}`;
+    case 'ban':
+      return `lock.exclude: ${giving.variant}`;
+    case 'floor':
+      return `lock.floors: ${giving.at}`;
+  }
+};
+
+const sentence = (parts: readonly string[]) => {
+  const text = parts.join(' and ');
+  return `${text.charAt(0).toUpperCase()}${text.slice(1)}.`;
+};
+
+function wayOut(context: Context, gives: readonly Giving[]): WayOut {
+  return { gives, words: sentence(gives.map((g) => wordsOf(context, g))) };
+}
+
+/** Pins that cannot be kept here and now, each with its reasons. */
+function impossiblePins({ context, problem, warmUp }: Prepared): { id: string; why: string }[] {
+  const offered = new Set(problem.offers.map((o) => o.variants[0]?.id));
+  return context.brief.lock.include.flatMap((id) => {
+    const reasons = context.feasible.get(id)?.reasons ?? [];
+    if (reasons.length) return [{ id, why: reasons.join(' ') }];
+    if (context.brief.lock.exclude.includes(id)) return [];
+    return offered.has(id) || warmUp.offers(id)
+      ? []
+      : [{ id, why: 'Too heavy or too hard for this athlete with what is there.' }];
+  });
+}
+
+/** What is wrong before anything is searched for, or nothing. */
+export function refusalBefore(prepared: Prepared): Refusal | undefined {
+  const { context, problem } = prepared;
+  const bad = impossiblePins(prepared);
+  if (bad.length > 0) {
+    const gives = bad.map(({ id }): Giving => ({ kind: 'pin', variant: id }));
+    return {
+      reason: bad.map(({ id, why }) => `${context.catalogue.byId(id)?.name ?? id} is pinned, but: ${why}`).join(' '),
+      relax: gives.map(pathOf),
+      ways: [wayOut(context, gives)],
+    };
+  }
+  const both = context.brief.lock.include.filter((id) => context.brief.lock.exclude.includes(id));
+  if (both.length > 0) {
+    const names = both.map((id) => context.catalogue.byId(id)?.name ?? id).join(', ');
+    const sets = (['pin', 'ban'] as const).map((kind) => both.map((variant): Giving => ({ kind, variant })));
+    return {
+      reason: `Pinned and left out at the same time: ${names}.`,
+      relax: (sets[0] as Giving[]).map(pathOf),
+      ways: sets.map((gives) => wayOut(context, gives)),
+    };
+  }
+  if (problem.offers.length === 0)
+    return {
+      reason: 'No main exercise fits this kit, room and these restrictions.',
+      relax: ['kit', 'athlete.restrictions'],
+    };
+  return undefined;
+}
+
+/** Why nothing fits, with the smallest sets of things that would have to give. */
+export function refusalAfter(prepared: Prepared, solver: Solver): Refusal | { chosen: readonly number[] } {
+  const { context } = prepared;
+  const { brief } = context;
+  const ways = waysOut(prepared, solver);
+  if ('chosen' in ways) return ways;
+  const [first] = ways.gives;
+  const pins = brief.lock.include.length;
+  const many = pins > 1 ? `The ${pins} pinned exercises do` : 'What is asked for does';
+  return {
+    reason:
+      pins === 0 && !brief.lock.floors?.length
+        ? `${brief.minutes} minutes are too few for a warm-up and one main exercise.`
+        : `${many} not fit together into ${brief.minutes} minutes and the limits of a session.`,
+    relax: (first ?? [{ kind: 'minutes', to: longestSession } as const]).map(pathOf),
+    ways: ways.gives.map((gives) => wayOut(context, gives)),
+  };
+}
+
+/** Everything that could give, with the row it softens. */
+interface Softened {
+  giving: Giving;
+  column: ProgrammeColumn;
+}
+
+const large = 1000;
+const pairsTried = 400;
+
+/**
+ * The smallest sets of things that have to give, found with an elastic programme: every wish of the coach gets a yes-or-no variable that breaks it
+ * at a price; each set found is then forbidden to find the next.
+ */
+function waysOut(prepared: Prepared, solver: Solver): { gives: Giving[][] } | { chosen: readonly number[] } {
+  const open = withoutBans(prepared);
+  const { problem } = open;
+  const { brief } = prepared.context;
+  const session = new SessionProgramme(problem);
+  const banned = new Set(brief.lock.exclude);
+  const wanted = problem.offers.flatMap((_, i) => (asked(problem, i) ? [i] : []));
+  const lots: Lot[] = [
+    ...problem.offers.map((_, i): Lot => ({ offers: [i], savedSeconds: 0 })),
+    ...lotsGaining(problem, new Float64Array(problem.offers.length), 1, 0)
+      .filter(({ offers }) => offers.every((i) => wanted.includes(i)))
+      .sort((a, b) => b.savedSeconds - a.savedSeconds)
+      .slice(0, pairsTried),
+  ];
+  const rows = session.programme.rows.map((row) => ({ ...row }));
+  // What is pinned asks for its warm-up whatever else is chosen.
+  const pinnedJoints = problem.pins.reduce((mask, [first]) => mask | (problem.joints[first as number] as number), 0);
+  const budget = problem.budget(pinnedJoints);
+  rows[session.rows.time] = { lower: -Infinity, upper: budget };
+  const softened: Softened[] = [];
+  const soften = (giving: Giving, entries: ProgrammeColumn['entries']) =>
+    softened.push({
+      giving,
+      column: { cost: -large * reluctance[giving.kind], lower: 0, upper: 1, integer: true, entries },
+    });
+  const addRow = (lower: number, upper: number) => rows.push({ lower, upper }) - 1;
+
+  const minutesRow = addRow(-Infinity, 0);
+  soften({ kind: 'minutes', to: longestSession }, [[minutesRow, -longestSession * 60]]);
+  const over: ProgrammeColumn = {
+    cost: -1 / 60,
+    lower: 0,
+    upper: longestSession * 60,
+    integer: false,
+    entries: [
+      [session.rows.time, -1],
+      [minutesRow, 1],
+    ],
+  };
+  problem.pins.forEach((pin, p) => {
+    const variant = problem.offers[pin[0] as number]?.variants[0]?.id as string;
+    soften({ kind: 'pin', variant }, [[session.rows.pins + p, 1]]);
+  });
+  (brief.lock.floors ?? []).forEach((floor, at) => {
+    soften({ kind: 'floor', at }, [[session.rows.insisted + 1 + at, floor.least]]);
+  });
+  const banRow = new Map<string, number>();
+  for (const id of banned) {
+    if (!problem.offers.some((o) => o.variants[0]?.id === id)) continue;
+    const row = addRow(-Infinity, 0);
+    banRow.set(id, row);
+    soften({ kind: 'ban', variant: id }, [[row, -lots.length]]);
+  }
+  const lotColumns = lots.map((lot): ProgrammeColumn => {
+    const column = session.columnOf(lot);
+    const gates = lot.offers.flatMap((i): [number, number][] => {
+      const row = banRow.get(problem.offers[i]?.variants[0]?.id as string);
+      return row === undefined ? [] : [[row, 1]];
+    });
+    return { ...column, cost: 0, entries: [...column.entries, ...gates] };
+  });
+  const others = session.programme.columns.map((c) => ({ ...c, cost: 0 }));
+  const before = others.length + lotColumns.length + 1;
+  const columns = [...others, ...lotColumns, over, ...softened.map((s) => s.column)];
+
+  const found: Giving[][] = [];
+  for (let way = 0; way < mostWays; way++) {
+    const solved = solver.solve({ rows, columns }, { absoluteGap: 0.2, mostNodes: 400 });
+    if (solved.status === 'infeasible') break;
+    const broken = softened.filter((_, k) => (solved.values[before + k] as number) > 0.5);
+    const chosen = lots.flatMap((lot, l) =>
+      (solved.values[others.length + l] as number) > 0.5 ? [...lot.offers] : [],
+    );
+    if (broken.length === 0) return { chosen: sameOffers(problem, prepared.problem, chosen) };
+    const minutes = () => minutesFor(prepared, problem, chosen, budget + (solved.values[before - 1] as number));
+    found.push(
+      broken.map(({ giving }): Giving => (giving.kind === 'minutes' ? { kind: 'minutes', to: minutes() } : giving)),
+    );
+    // Not these together again.
+    const row = addRow(-Infinity, broken.length - 1);
+    for (const one of broken) {
+      const at = columns.indexOf(one.column);
+      one.column = { ...one.column, entries: [...one.column.entries, [row, 1]] };
+      columns[at] = one.column;
+    }
+  }
+  return { gives: found };
+}
+
+/** Whether an offer is pinned, or counts for a floor. */
+function asked({ pins, insisted }: Problem, i: number): boolean {
+  return pins.some((pin) => pin.includes(i)) || insisted.slice(1).some(({ counts }) => (counts[i] as number) > 0);
+}
+
+/** The same brief with nothing left out by the coach. */
+function withoutBans({ context, rule }: Prepared): Prepared {
+  const { brief } = context;
+  return prepare(contextOf({ ...brief, lock: { ...brief.lock, exclude: [] } }), rule);
+}
+
+/** Offers of one problem by their places in another. */
+function sameOffers(from: Problem, to: Problem, chosen: readonly number[]): number[] {
+  const key = (problem: Problem, i: number) => {
+    const group = problem.offers[i]?.group;
+    return `${group?.block}|${group?.choices[0]?.variant}|${group?.choices[0]?.dose.sets}`;
+  };
+  const places = new Map(to.offers.map((_, i) => [key(to, i), i]));
+  return chosen.flatMap((i) => places.get(key(from, i)) ?? []);
+}
+
+/** Fewest whole minutes that leave so many seconds for these offers beside the warm-up that they ask for. */
+function minutesFor(
+  { context, rule, warmUp }: Prepared,
+  { joints }: Problem,
+  chosen: readonly number[],
+  seconds: number,
+): number {
+  const mask = chosen.reduce((all, i) => all | (joints[i] as number), 0);
+  for (let minutes = context.brief.minutes + 1; minutes < longestSession; minutes++)
+    if (budgetOf(rule, warmUp, minutes)(mask) >= seconds - 1e-6) return minutes;
+  return longestSession;
+}

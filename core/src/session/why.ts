@@ -1,0 +1,174 @@
+import { leastWorth } from './alternatives';
+import { arranged } from './arranging';
+import { seasonReason } from './candidates';
+import { choicesOf, type Draft } from './draft';
+import { type ItemPlace, remove } from './edit';
+import { preparingBlocks } from './joint-load';
+import type { Prepared } from './preparing';
+import { anneal } from './search/anneal';
+import type { Found } from './search/found';
+import type { Problem } from './search/problem';
+import { byPromise, type Relaxation } from './search/relaxation';
+import { worthOfDraft } from './worth';
+
+/** What another session would hold instead, and what that changes. */
+export interface Otherwise {
+  /** Change of the session's worth, share of now; negative costs. */
+  difference: number;
+  /** Variants that would go, and that would come beside the one asked for. */
+  out: readonly string[];
+  in: readonly string[];
+  draft: Draft;
+  /** Nothing could cost less than this, share of now: proven. */
+  atLeast?: number;
+}
+
+export type WhyNot = Otherwise | { reasons: readonly string[] };
+
+/** How hard an answer looks: at once while the coach watches, better a moment later. */
+export interface Effort {
+  moves: number;
+  seeds: number;
+}
+export const atOnce: Effort = { moves: 2500, seeds: 2 };
+export const refined: Effort = { moves: 12_000, seeds: 5 };
+const poolWidth = 110;
+
+/** Places of the offers that a draft is made of; what the coach has dosed otherwise counts as its nearest. */
+export function offersIn({ offers, sets }: Problem, draft: Draft): number[] {
+  return draft.groups.flatMap(({ block, choices }) =>
+    choices.flatMap((choice) => {
+      const same = offers.flatMap((o, i) =>
+        o.variants[0]?.id === choice.variant && o.group.block === block ? [i] : [],
+      );
+      const off = (i: number) => Math.abs((sets[i] as number) - choice.dose.sets);
+      return same.length ? [same.reduce((a, b) => (off(b) < off(a) ? b : a))] : [];
+    }),
+  );
+}
+
+/** The best session near the one there is. */
+function near(
+  problem: Problem,
+  relaxation: Relaxation,
+  from: readonly number[],
+  { moves, seeds }: Effort,
+): Found | undefined {
+  const pool = byPromise(relaxation)
+    .filter((i) => (relaxation.promise[i] as number) > -Infinity)
+    .slice(0, poolWidth);
+  let best: Found | undefined;
+  for (let seed = 1; seed <= seeds; seed++) {
+    const found = anneal(problem, { pool, seed, moves, from, gently: true });
+    if (found && (!best || found.worth > best.worth)) best = found;
+  }
+  return best;
+}
+
+function otherwise(prepared: Prepared, draft: Draft, found: Found, asked?: string): Otherwise {
+  const { context, problem } = prepared;
+  const now = worthOfDraft(context, draft);
+  const before = new Set(
+    draft.groups.filter((g) => !preparingBlocks.has(g.block)).flatMap((g) => g.choices.map((c) => c.variant)),
+  );
+  const after = new Set(found.chosen.map((i) => problem.offers[i]?.variants[0]?.id as string));
+  return {
+    difference: (found.worth - now) / Math.max(now, leastWorth),
+    out: [...before].filter((id) => !after.has(id)),
+    in: [...after].filter((id) => !before.has(id) && id !== asked),
+    draft: { groups: kept(draft, arranged(prepared, found.chosen)) },
+  };
+}
+
+/** Pins and notes of items that stay, as the coach has left them. */
+function kept(draft: Draft, groups: Draft['groups']): Draft['groups'] {
+  const before = new Map(choicesOf(draft).map((c) => [c.variant, c]));
+  return groups.map((group) => ({
+    ...group,
+    choices: group.choices.map((choice) => {
+      const was = before.get(choice.variant);
+      return was ? { ...choice, pinned: was.pinned, ...(was.note ? { note: was.note } : {}) } : choice;
+    }),
+  }));
+}
+
+/**
+ * Why not that one: what forcing an exercise into the session would cost and push out, or why it cannot be done here and today. The difference
+ * overstates the loss until it is refined; `atLeast` is proven.
+ *
+ * @example whyNot(prepared, relaxation, draft, 'nordic-lowering', atOnce) // { reasons: ['Needs an anchor: feet or partner.'] }
+ */
+export function whyNot(
+  prepared: Prepared,
+  relaxation: Relaxation,
+  draft: Draft,
+  variant: string,
+  effort: Effort,
+): WhyNot {
+  const { context, problem } = prepared;
+  const feasible = context.feasible.get(variant);
+  if (!feasible) return { reasons: [`"${variant}" is not in the library.`] };
+  const offered = problem.offers.flatMap((o, i) => (o.variants[0]?.id === variant ? [i] : []));
+  if (offered.length === 0) return { reasons: reasonsAgainst(prepared, variant) };
+  const families = new Set(offered.map((i) => problem.family[i]));
+  const forced: Problem = { ...problem, pins: [...problem.pins, offered] };
+  const from = offersIn(problem, draft).filter((i) => !families.has(problem.family[i] as number));
+  const best = offered.reduce((a, b) =>
+    (relaxation.promise[b] as number) > (relaxation.promise[a] as number) ? b : a,
+  );
+  const found = near(forced, relaxation, [best, ...from], effort);
+  if (!found) return { reasons: ['Does not fit in beside what is pinned.'] };
+  const now = worthOfDraft(context, draft);
+  const most = relaxation.objective + (relaxation.promise[best] as number);
+  return {
+    ...otherwise(prepared, draft, found, variant),
+    atLeast: Math.max(0, (now - most) / Math.max(now, leastWorth)),
+  };
+}
+
+function reasonsAgainst({ context, warmUp }: Prepared, variant: string): string[] {
+  const { brief } = context;
+  const feasible = context.feasible.get(variant);
+  const season = feasible && seasonReason(feasible.variant, brief);
+  const reasons = [
+    ...(feasible?.reasons ?? []),
+    ...(brief.lock.exclude.includes(variant) ? ['You have left it out for this session.'] : []),
+    ...(season ? [season] : []),
+  ];
+  if (reasons.length) return reasons;
+  if (warmUp.offers(variant) || feasible?.variant.blocks.every((b) => preparingBlocks.has(b)))
+    return ['Belongs to warm-up or cool-down, which follow from the work; add it there by hand.'];
+  return ['Too heavy, too hard or not wanted with this aim, for this athlete with what is there.'];
+}
+
+/** What an item is worth to its session. */
+export interface WhyThis {
+  /** What is lost when it goes and nothing comes for it, share of now. */
+  alone: number;
+  /** What is lost when the rest is made the most of without it, share of now; and what would come. */
+  replaced: Otherwise | undefined;
+}
+
+/** Why this one: what the session loses without it, as it stands and with the best that could come instead. */
+export function whyThis(
+  prepared: Prepared,
+  relaxation: Relaxation,
+  draft: Draft,
+  at: ItemPlace,
+  effort: Effort,
+): WhyThis {
+  const { context, problem } = prepared;
+  const variant = draft.groups[at.group]?.choices[at.choice]?.variant as string;
+  const now = worthOfDraft(context, draft);
+  const without = worthOfDraft(context, remove(draft, at));
+  const alone = (now - without) / Math.max(now, leastWorth);
+  const gone = new Set(problem.offers.flatMap((o, i) => (o.variants[0]?.id === variant ? [i] : [])));
+  const ranked = { ...relaxation, promise: relaxation.promise.map((p, i) => (gone.has(i) ? -Infinity : p)) };
+  const banned: Problem = {
+    ...problem,
+    pins: problem.pins.filter((pin) => !pin.some((i) => gone.has(i))),
+  };
+  const from = offersIn(problem, draft).filter((i) => !gone.has(i));
+  const found = near(banned, ranked, from, effort);
+  return { alone, replaced: found && otherwise(prepared, draft, found) };
+}

@@ -1,0 +1,47 @@
+import { blockKinds, planes } from '../exercise/vocabulary';
+import { blockBounds } from './blocks';
+import { type Column, columnOf } from './column';
+import type { Context } from './context';
+import { coverage } from './demands';
+import type { Draft } from './draft';
+import { coversPlane, opposites, patternSets, prices, wantedHeavySets } from './rules';
+
+/**
+ * What a session is worth, by the same measure that the composer maximises: needs covered with diminishing returns, less the price of every wish
+ * it breaks. About 0 to 1.
+ */
+export function worthOf(context: Context, chosen: readonly Column[]): number {
+  const sum = (count: (column: Column) => number) => chosen.reduce((s, c) => s + count(c), 0);
+  const covered = context.demands.reduce(
+    (s, demand, d) => s + demand.weight * coverage(sum((c) => c.gives[d] as number)),
+    0,
+  );
+  const bounds = blockBounds(context.brief);
+  const missing = blockKinds.reduce(
+    (s, kind) =>
+      s + Math.max(0, bounds[kind].least - sum((c) => (c.group.block === kind ? c.group.choices.length : 0))),
+    0,
+  );
+  const unbalanced = opposites.reduce(
+    (s, { one, other, tolerance }) =>
+      s + Math.max(0, Math.abs(sum((c) => patternSets(c, one) - patternSets(c, other))) - tolerance),
+    0,
+  );
+  const bare = planes.filter((plane) => !chosen.some((c) => coversPlane(c, plane))).length;
+  return (
+    covered +
+    sum((c) => c.worth) -
+    prices.blockItem * missing -
+    prices.opposite * unbalanced -
+    prices.plane * bare -
+    prices.heavySet * Math.max(0, wantedHeavySets(context.brief) - sum((c) => c.heavySets))
+  );
+}
+
+/** The same of a draft. */
+export function worthOfDraft(context: Context, draft: Draft): number {
+  return worthOf(
+    context,
+    draft.groups.map((group) => columnOf(context, group)),
+  );
+}

@@ -1,0 +1,84 @@
+import type { Context } from '@tropaeum/core/session/context';
+import type { WhyNot as Answer } from '@tropaeum/core/session/why';
+import { useEffect, useState } from 'react';
+import { composer } from '../workers/composing';
+import { NameField } from './NameField';
+import { useSession } from './store';
+
+const percent = (share: number) => `${(100 * Math.abs(share)).toFixed(1)} %`;
+
+/** Asks what an exercise would cost that is not in the session: an answer at once, a better one a moment later. */
+function useWhyNot(variant: string | undefined): Answer | undefined {
+  const { brief, draft } = useSession();
+  const [answer, setAnswer] = useState<Answer>();
+  useEffect(() => {
+    setAnswer(undefined);
+    if (!variant || !draft) return;
+    let wanted = true;
+    const ask = async () => {
+      for (const hard of [false, true]) {
+        const found = await composer().whyNot(brief, draft, variant, hard);
+        if (!wanted) return;
+        setAnswer((before) =>
+          before && 'difference' in before && 'difference' in found && before.difference > found.difference
+            ? before
+            : found,
+        );
+      }
+    };
+    ask().catch(() => wanted && setAnswer({ reasons: ['This could not be weighed; try again.'] }));
+    return () => {
+      wanted = false;
+    };
+  }, [variant, brief, draft]);
+  return answer;
+}
+
+/** Why not that one: what it would cost and push out, in one sentence, and one key to take it all the same. */
+export function WhyNot({ context }: { context: Context }) {
+  const edit = useSession((s) => s.edit);
+  const [variant, setVariant] = useState<string>();
+  const answer = useWhyNot(variant);
+  const name = (id: string) => context.catalogue.byId(id)?.name ?? id;
+  const list = (ids: readonly string[]) => ids.map(name).join(', ');
+  return (
+    <div className="flex flex-wrap items-baseline gap-2 border-t border-edge py-1.5 text-small">
+      <span className="label w-[82px] pl-1.5">Why not</span>
+      <NameField
+        label="Why not this exercise"
+        placeholder="an exercise that is not here  ?"
+        hotkey="?"
+        onName={setVariant}
+      />
+      <span role="status" className="min-w-0 flex-1">
+        {variant && !answer && <span className="text-quiet">Weighing {name(variant)} …</span>}
+        {variant && answer && 'reasons' in answer && (
+          <>
+            <b>{name(variant)}</b>: {answer.reasons.join(' ')}
+          </>
+        )}
+        {variant && answer && 'difference' in answer && (
+          <>
+            <b>{name(variant)}</b>{' '}
+            {answer.difference >= 0 ? `gains ${percent(answer.difference)}` : `costs ${percent(answer.difference)}`}
+            {answer.out.length > 0 && ` and pushes out ${list(answer.out)}`}
+            {answer.in.length > 0 && `; ${list(answer.in)} would come`}.{' '}
+            <button
+              type="button"
+              className="underline hover:text-oxide"
+              onClick={() => {
+                edit(() => answer.draft);
+                setVariant(undefined);
+              }}
+            >
+              Take it
+            </button>{' '}
+            <button type="button" className="text-quiet underline" onClick={() => setVariant(undefined)}>
+              leave it
+            </button>
+          </>
+        )}
+      </span>
+    </div>
+  );
+}
