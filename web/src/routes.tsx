@@ -28,6 +28,10 @@ export const router = createBrowserRouter([
         path: 'demands/:sportId',
         lazy: async () => ({ Component: (await import('./demands/DemandsView')).DemandsView }),
       },
+      {
+        path: 'sessions/:sessionId/squad',
+        lazy: async () => ({ Component: (await import('./squad-session/SquadSession')).SquadSession }),
+      },
       { path: 'outbox', lazy: async () => ({ Component: (await import('./outbox/Outbox')).Outbox }) },
       { path: 'returned/:sessionId', lazy: async () => ({ Component: (await import('./review/Review')).Review }) },
     ],

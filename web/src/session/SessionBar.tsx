@@ -1,6 +1,6 @@
 import { ageOn } from '@tropaeum/core/athlete/athlete';
 import type { Context } from '@tropaeum/core/session/context';
-import { Dumbbell, Printer, Send } from 'lucide-react';
+import { Dumbbell, Printer, Send, Users } from 'lucide-react';
 import { Link } from 'react-router';
 import type { ListedSession } from '../api/types';
 import type { SaveState } from '../saving/late-saver';
@@ -70,6 +70,16 @@ export function SessionBar({ athleteId, name, context, save, lastDone, sending, 
             title="Sheet for print"
           >
             <Printer size={16} />
+          </Link>
+        )}
+        {draft && stored && (
+          <Link
+            to={`/sessions/${stored.id}/squad`}
+            className="key key-plain"
+            aria-label="For the whole squad"
+            title="The same session for the whole squad"
+          >
+            <Users size={16} />
           </Link>
         )}
         {composing ? (

@@ -1,0 +1,35 @@
+import type { Brief } from '@tropaeum/core/session/brief';
+import { contextOf } from '@tropaeum/core/session/context';
+import type { Draft } from '@tropaeum/core/session/draft';
+import { planOf } from '@tropaeum/core/session/plan';
+import { prepare, rulesOf } from '@tropaeum/core/session/preparing';
+import { type Adapted, adapted, type Slot, slotsOf } from '@tropaeum/core/session/squad';
+import { expose } from 'comlink';
+
+/** A session for one athlete of a squad, as it crosses to the page. */
+export interface AdaptedAway extends Adapted {
+  minutes: number;
+  /** Checks that are not fine, in words. */
+  warnings: readonly string[];
+}
+
+const adapting = {
+  /** What the items of a session are there for. */
+  skeleton: (brief: Brief, draft: Draft): Slot[] => slotsOf(contextOf(brief), draft),
+  /** The same session for another athlete; what the coach has corrected is held to, by slot. */
+  adapt(brief: Brief, slots: readonly Slot[], fixed: ReadonlyMap<number, string>): AdaptedAway {
+    const context = contextOf(brief);
+    const [rule] = rulesOf(context.brief);
+    const result = adapted(prepare(context, rule as NonNullable<typeof rule>), slots, fixed);
+    const plan = planOf(context, result.draft);
+    return {
+      ...result,
+      minutes: plan.minutes.planned,
+      warnings: plan.checks.filter((c) => c.status !== 'ok').map((c) => c.text),
+    };
+  },
+};
+
+export type Adapting = typeof adapting;
+
+expose(adapting);
