@@ -1,6 +1,6 @@
 import { Bench } from 'tinybench';
 import { addTo as addCapacity } from './capacity.bench';
-import { addTo as addCompose } from './compose.bench';
+import { addTo as addCompose, composeTable } from './compose.bench';
 import { addTo as addLogWrite } from './log-write.bench';
 import { addTo as addSearch } from './search.bench';
 import { addTo as addStatics } from './statics.bench';
@@ -55,3 +55,5 @@ console.table(
     samples,
   })),
 );
+
+await composeTable();
