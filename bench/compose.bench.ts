@@ -83,7 +83,7 @@ function plainSeconds(problem: Problem, solver: Solver, worth: number, most: num
 }
 
 const median = (values: number[]) => [...values].sort((a, b) => a - b)[values.length >> 1] as number;
-const mostPlainSeconds = 60;
+const mostPlainSeconds = 20;
 
 interface Measured {
   brief: number;

@@ -22,7 +22,15 @@ export async function compose(page: Page): Promise<void> {
   await page.locator('body').click({ position: { x: 640, y: 780 } });
   await page.keyboard.press('c');
   await expect(page.locator('[data-row]').first()).toBeVisible({ timeout: 20_000 });
+  await enough(page);
   await expect(page.getByText('saved', { exact: true })).toBeVisible();
+}
+
+/** Ends the looking further: the session stays as it is from here. */
+export async function enough(page: Page): Promise<void> {
+  await expect(page.getByText(/of the best possible/)).toBeVisible({ timeout: 20_000 });
+  await page.keyboard.press('Escape');
+  await expect(page.getByText('looking further')).toHaveCount(0);
 }
 
 /** Rows of the session by name. */

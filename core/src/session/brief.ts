@@ -41,7 +41,7 @@ export const houseRuleReasons: { [K in keyof HouseRules]: Record<HouseRules[K], 
   format: {
     straight: 'One thing at a time: easiest to follow alone.',
     pairs: 'One part rests while another works: more work in the same minutes.',
-    rounds: 'Two or three in turn: the most work in the minutes, more to remember.',
+    rounds: 'Two or three in turn: most work for the time, more to remember.',
     circuits: 'Round after round: short, social, little rest.',
     timed: 'Forty seconds on, twenty off: no counting, one clock for a whole group.',
     free: 'Whatever makes the better session of rounds and circuits.',

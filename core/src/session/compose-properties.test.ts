@@ -16,8 +16,9 @@ import type { Solver } from './solver';
 import { worthOfDraft } from './worth';
 
 const briefs = 300;
-/** Every third brief is composed again with more of something, every sixth with its lists turned round, every third is compared to the baseline. */
+/** Every third brief is composed again with more of something, every sixth with its lists turned round, a hundred are compared to the baseline. */
 const third = 3;
+const compared = 100;
 
 const variantsOf = (draft: Draft) => choicesOf(draft).map((c) => variantById(c.variant) as Variant);
 
@@ -127,7 +128,7 @@ describe(`${briefs} random briefs`, () => {
         const same = begin(turned(brief), highs);
         expect('refused' in same ? same : composedOf(same).draft).toEqual(draft);
       }
-      if (seed % third === 1) {
+      if (seed % 2 === 1 && gains.length < compared) {
         const greedy = greedyWithSwaps(bestOf(begun.ways).prepared.problem);
         if (greedy) {
           expect(proof.objective, `seed ${seed}`).toBeGreaterThanOrEqual(greedy.worth - 1e-9);
@@ -137,7 +138,7 @@ describe(`${briefs} random briefs`, () => {
     }
     gains.sort((a, b) => a - b);
     expect(composed).toBeGreaterThan(0.85 * briefs);
-    expect(gains.length).toBeGreaterThanOrEqual(0.28 * briefs);
+    expect(gains.length).toBe(compared);
     const median = gains[gains.length >> 1] as number;
     console.info(`against greedy with swaps: ${gains.length} briefs, median gain ${(100 * median).toFixed(1)} %`);
     expect(median).toBeGreaterThan(0);

@@ -284,6 +284,7 @@ export function Floor(props: FloorProps) {
               )}
             </div>
             <p className="text-lg leading-snug text-quiet">{item.cues[(upcoming.set - 1) % item.cues.length]}</p>
+            {item.note && <p className="mt-1 text-lg leading-snug font-semibold">{item.note}</p>}
             {item.cautions[0] && state.kind === 'ready' && (
               <p className="mt-1 text-base text-oxide">{item.cautions[0]}</p>
             )}

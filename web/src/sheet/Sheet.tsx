@@ -1,5 +1,6 @@
 import { printDose } from '@tropaeum/core/dose/notation';
 import { laidOut } from '@tropaeum/core/kit/laid-out';
+import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useAthlete, useStoredSession } from '../api/queries';
 import { dayName } from '../ui/days';
@@ -7,11 +8,16 @@ import { Figure } from '../ui/Figure';
 import { Trouble, Waiting } from '../ui/States';
 import { takes, words } from '../ui/words';
 
+const papers = ['A4', 'Letter'] as const;
+type Paper = (typeof papers)[number];
+
 /** One page of paper: figures, doses, what to think of, boxes to tick, cautions. */
 export function Sheet() {
   const { sessionId = '' } = useParams();
   const session = useStoredSession(sessionId);
   const athlete = useAthlete(session.data?.athleteId ?? '');
+  const [paper, setPaper] = useState<Paper>('A4');
+  const [large, setLarge] = useState(false);
   if (session.error) return <Trouble error={session.error} again={() => void session.refetch()} />;
   if (!session.data || !athlete.data) return <Waiting what="Laying out the sheet" />;
   const { plan, draft, on, brief, athleteId } = session.data;
@@ -20,15 +26,29 @@ export function Sheet() {
   return (
     <main
       data-theme="light"
-      className="mx-auto max-w-[190mm] bg-paper p-6 text-[0.78rem] text-ink print:bg-clear print:p-0"
+      className={`mx-auto max-w-[190mm] bg-paper p-6 text-ink print:bg-clear print:p-0 ${large ? 'text-[1.15rem]' : 'text-[0.78rem]'}`}
     >
-      <div className="no-print mb-4 flex justify-between">
+      <style>{`@page { size: ${paper}; margin: 10mm; }`}</style>
+      <div className="no-print mb-4 flex items-center justify-between gap-3">
         <Link to={`/athletes/${athleteId}?day=${on}`} className="key">
           Back
         </Link>
-        <button type="button" className="key key-strong" onClick={() => window.print()}>
-          Print
-        </button>
+        <span className="flex items-center gap-3 text-[0.9rem]">
+          <label className="flex items-center gap-1.5">
+            Paper
+            <select className="field h-7 w-24" value={paper} onChange={(e) => setPaper(e.target.value as Paper)}>
+              {papers.map((p) => (
+                <option key={p}>{p}</option>
+              ))}
+            </select>
+          </label>
+          <label className="flex items-center gap-1.5">
+            <input type="checkbox" checked={large} onChange={(e) => setLarge(e.target.checked)} /> large type
+          </label>
+          <button type="button" className="key key-strong" onClick={() => window.print()}>
+            Print
+          </button>
+        </span>
       </div>
       <header className="flex items-baseline justify-between border-b-2 border-ink pb-1">
         <h1 className="head text-xl">{athlete.data.athlete.name}</h1>
@@ -46,7 +66,10 @@ export function Sheet() {
           {block.items.map((item, i) => {
             const choice = draft.groups[b]?.choices[i];
             return (
-              <div key={item.variant} className="grid grid-cols-[4.6rem_3rem_1fr_9.5rem_5.5rem] items-center gap-2">
+              <div
+                key={item.variant}
+                className={`grid items-center gap-2 ${large ? 'grid-cols-[5.6rem_4rem_1fr_10.5rem_4.5rem]' : 'grid-cols-[4.6rem_3rem_1fr_9.5rem_5.5rem]'}`}
+              >
                 <span className="label">
                   {plan.blocks[b - 1]?.kind !== block.kind && i === 0 ? words(block.kind) : ''}
                 </span>
@@ -62,7 +85,7 @@ export function Sheet() {
                   {block.items.length > 1 && <span className="text-quiet"> in turn {i + 1}</span>}
                   {item.for && <span className="text-laurel"> {item.for}</span>}
                   <br />
-                  {item.cues.join('. ')}.
+                  {item.cues.join('. ')}.{item.note && <b className="block">{item.note}</b>}
                 </span>
                 <span className="leading-tight">
                   <span className="dose">{choice ? printDose(choice.dose) : ''}</span>

@@ -1,0 +1,134 @@
+import { expect, type Page, test } from '@playwright/test';
+import { compose, enough, openAthlete, rowNames, signIn } from './desk';
+
+async function session(page: Page): Promise<string[]> {
+  await signIn(page);
+  await openAthlete(page, 'Mira Holm');
+  return rowNames(page);
+}
+
+async function fillDay(page: Page, day: string): Promise<void> {
+  await page.getByLabel('Day').fill(day);
+  await expect(page.getByText('Nothing written for')).toBeVisible();
+}
+
+test('the first session comes at once, then it is looked further until the coach has enough', async ({ page }) => {
+  await session(page);
+  await fillDay(page, '2026-12-10');
+  await page.locator('body').click({ position: { x: 640, y: 780 } });
+  await page.keyboard.press('c');
+  await expect(page.getByText(/at least \d+\.\d % of the best possible/)).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByText('looking further')).toBeVisible();
+  await page.getByRole('button', { name: 'enough' }).click();
+  await expect(page.getByText('looking further')).toHaveCount(0);
+  expect((await rowNames(page)).length).toBeGreaterThanOrEqual(8);
+});
+
+test('why not: asked by keyboard, answered while one watches, taken, undone to the start', async ({ page }) => {
+  await session(page);
+  await fillDay(page, '2026-12-11');
+  await compose(page);
+  const names = await rowNames(page);
+  const asked = names.includes('Push-up') ? 'Squat' : 'Push-up';
+  await page.keyboard.press('?');
+  await expect(page.getByLabel('Why not this exercise')).toBeFocused();
+  await page.keyboard.type(asked);
+  await expect(page.getByRole('option').first()).toHaveText(asked);
+  await page.keyboard.press('Enter');
+  const answer = page.getByRole('status').filter({ hasText: asked });
+  await expect(answer).toContainText(/(costs|gains) \d+\.\d %/);
+  await answer.getByRole('button', { name: 'Take it' }).click();
+  await expect.poll(() => rowNames(page)).toContain(asked);
+  await page.locator('body').click({ position: { x: 640, y: 790 } });
+  await page.keyboard.press('u');
+  await expect.poll(() => rowNames(page)).toEqual(names);
+  await page.keyboard.press('u');
+  await expect(page.getByText('Nothing written for')).toBeVisible();
+});
+
+test('why this: what the session loses without it; left out, it does not come back until it is allowed again', async ({
+  page,
+}) => {
+  await session(page);
+  await fillDay(page, '2026-12-12');
+  await compose(page);
+  const names = await rowNames(page);
+  const at = (await page.locator('[data-row]').count()) - 3;
+  await page.locator('[data-row] [data-name]').nth(at).click();
+  const aside = page.getByRole('complementary', { name: 'Chosen item' });
+  await expect(aside.getByText(/Without it the session loses \d+\.\d %/)).toBeVisible();
+  await aside.getByRole('button', { name: 'Leave out' }).click();
+  await expect.poll(() => rowNames(page)).not.toContain(names[at]);
+  await page.keyboard.press('c');
+  await expect(page.getByText(/Changed|Composed anew/)).toBeVisible({ timeout: 20_000 });
+  await enough(page);
+  expect(await rowNames(page)).not.toContain(names[at]);
+  await page.getByRole('button', { name: `Allow ${names[at]} again` }).click();
+  await expect(page.getByRole('button', { name: `Allow ${names[at]} again` })).toHaveCount(0);
+});
+
+test('a refused brief says what could give, and one click lets it give', async ({ page }) => {
+  await session(page);
+  await fillDay(page, '2026-12-14');
+  await page.getByLabel('Minutes', { exact: true }).fill('10');
+  await page.getByLabel('At least in prevention').fill('4');
+  await page.locator('body').click({ position: { x: 640, y: 780 } });
+  await page.keyboard.press('c');
+  const way = page.getByRole('button', { name: /^Give \d+ minutes instead of 10/ });
+  await expect(way).toBeVisible({ timeout: 20_000 });
+  await way.click();
+  await expect(page.locator('[data-row]').first()).toBeVisible({ timeout: 20_000 });
+  expect(Number(await page.getByLabel('Minutes', { exact: true }).inputValue())).toBeGreaterThan(10);
+});
+
+test('a note and another rest for the athlete; a group is dragged on the strip; what composing anew changed is taken back', async ({
+  page,
+}) => {
+  await session(page);
+  await fillDay(page, '2026-12-15');
+  await compose(page);
+  const names = await rowNames(page);
+  await page.locator('[data-row] [data-name]').nth(7).click();
+  const note = page.getByLabel('Note for the athlete');
+  await note.fill('left knee over the foot');
+  await note.press('Enter');
+  await expect(page.getByText('saved', { exact: true })).toBeVisible();
+
+  const strengthAt = await page.locator('[data-strip-group]').evaluateAll((groups) => {
+    const labels = groups.map((g) => g.querySelector('.label')?.textContent ?? '');
+    return labels.indexOf('Strength');
+  });
+  const from = page.locator('[data-strip-group]').nth(strengthAt);
+  await from.dragTo(page.locator('[data-strip-group]').nth(strengthAt + 1));
+  await expect.poll(() => rowNames(page)).not.toEqual(names);
+  expect([...(await rowNames(page))].sort()).toEqual([...names].sort());
+  const dragged = await rowNames(page);
+
+  await page.locator('[data-row] [data-name]').nth(9).click();
+  await page.keyboard.press('x');
+  await expect.poll(() => rowNames(page)).not.toEqual(dragged);
+  const removed = await rowNames(page);
+  await page.keyboard.press('c');
+  await expect(page.getByText(/Changed/)).toBeVisible({ timeout: 20_000 });
+  await enough(page);
+  await page.getByRole('button', { name: 'take back' }).click();
+  await expect.poll(() => rowNames(page)).toEqual(removed);
+});
+
+test('one session for the whole squad: adapted, corrected, saved for those who have none', async ({ page }) => {
+  await session(page);
+  await fillDay(page, '2026-12-18');
+  await compose(page);
+  await expect(page.getByText('saved', { exact: true })).toBeVisible();
+  await page.getByRole('link', { name: 'For the whole squad' }).click();
+  await expect(page.getByText(/(\d+) of \1 adapted/)).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByText(/% of the stimulus kept on average|% of the stimulus/)).toBeVisible();
+  const rows = page.locator('[data-squad-row]');
+  const count = await rows.count();
+  expect(count).toBeGreaterThanOrEqual(6);
+  const cell = rows.first().locator('select').first();
+  const options = await cell.locator('option').count();
+  if (options > 1) await cell.selectOption({ index: options - 1 });
+  await page.getByRole('button', { name: /^Save for \d+/ }).click();
+  await expect(rows.filter({ hasText: 'saved' })).toHaveCount(count, { timeout: 30_000 });
+});
