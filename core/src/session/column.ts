@@ -137,11 +137,3 @@ export const trunkPatterns = new Set<Pattern>([
   'anti-lateral-flexion',
   'rotation',
 ]);
-
-/** Whether two variants may work in turn: different family and pattern, no region loaded high by both, no two trunk items. */
-export function compatible(a: Variant, b: Variant): boolean {
-  if (a.family === b.family || a.pattern === b.pattern) return false;
-  if (trunkPatterns.has(a.pattern) && trunkPatterns.has(b.pattern)) return false;
-  const high = highRegions(a);
-  return !highRegions(b).some((region) => high.includes(region));
-}

@@ -40,9 +40,6 @@ export function mostContacts(brief: Brief): number {
 /** Sets that may load one region high in a session; common practice, no source. */
 export const mostHighSets = 7;
 
-/** Share of the minutes that a session should fill. */
-export const fullFrom = 0.85;
-
 /** What breaking a wish costs, in shares of everything asked; hard rules have no price. */
 export const prices = { opposite: 0.03, plane: 0.03, heavySet: 0.03, blockItem: 0.08 } as const;
 
