@@ -1,6 +1,7 @@
 import { Bench } from 'tinybench';
 import { addTo as addCapacity } from './capacity.bench';
 import { addTo as addCompose, composeTable } from './compose.bench';
+import { composeHeap } from './compose-heap';
 import { addTo as addLogWrite } from './log-write.bench';
 import { addTo as addSearch } from './search.bench';
 import { addTo as addStatics } from './statics.bench';
@@ -57,3 +58,4 @@ console.table(
 );
 
 await composeTable();
+await composeHeap();

@@ -13,6 +13,7 @@ import { libraryRoutes } from './routes/library';
 import { sessionRoutes } from './routes/sessions';
 import { signInRoutes } from './routes/sign-in';
 import { sportRoutes } from './routes/sports';
+import { templateRoutes } from './routes/templates';
 
 const contentPolicy = {
   defaultSrc: ["'none'"],
@@ -37,6 +38,7 @@ export function apiRouter(services: Services): Router {
     sessionRoutes(services),
     libraryRoutes(services),
     sportRoutes(services),
+    templateRoutes(services),
     deviceRoutes(services),
   ];
   for (const router of open) api.use(router.routes());

@@ -2,6 +2,7 @@ import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { defaultHouseRules } from '@tropaeum/core/session/brief';
 import type { Draft } from '@tropaeum/core/session/draft';
+import type { Template } from '@tropaeum/core/session/template';
 import { drizzle } from 'drizzle-orm/node-postgres';
 import { Client } from 'pg';
 import pino from 'pino';
@@ -207,3 +208,23 @@ export const logged = (changes: object = {}) => ({
   doneAt: '2026-12-09T18:00:00Z',
   ...changes,
 });
+
+/** A session kept by name. */
+export const template: Template = {
+  name: 'Hall closed, short',
+  aim: 'hold',
+  minutes: 20,
+  houseRules: defaultHouseRules,
+  slots: [
+    {
+      block: 'strength',
+      variant: 'push-up',
+      name: 'Push-up',
+      pattern: 'horizontal-push',
+      sets: 3,
+      fast: false,
+      zone: 'hypertrophy',
+      joints: { elbow: 0.6, shoulder: 0.5 },
+    },
+  ],
+};

@@ -19,6 +19,7 @@ import {
   type RunningServer,
   runServer,
   sentSession,
+  template,
 } from './club';
 
 let server: RunningServer;
@@ -29,6 +30,8 @@ let us: Caller;
 let them: Caller;
 let theirSession: { id: string; token: string };
 let ourSession: { id: string; token: string };
+let theirTemplate: string;
+let ourTemplate: string;
 
 beforeAll(async () => {
   const urls = await freshDatabase();
@@ -43,6 +46,8 @@ beforeAll(async () => {
   await them.call('POST', '/own-variants', ownRow('row-of-theirs'));
   await us.call('PUT', '/sports/sport-of-ours', ownSport('sport-of-ours'));
   await them.call('PUT', '/sports/sport-of-theirs', ownSport('sport-of-theirs'));
+  ourTemplate = (await us.call('POST', '/templates', template)).body.id;
+  theirTemplate = (await them.call('POST', '/templates', template)).body.id;
 });
 afterAll(() => server.stop());
 
@@ -98,6 +103,12 @@ function calls(
       opensTo: 'everyone-own',
     },
     'DELETE /sports/:id': { path: `/sports/${sportOf(club())}`, opensTo: 'owner' },
+    'GET /templates': { path: '/templates', opensTo: 'everyone-own' },
+    'POST /templates': { path: '/templates', body: template, opensTo: 'everyone-own' },
+    'DELETE /templates/:id': {
+      path: `/templates/${club() === theirs ? theirTemplate : ourTemplate}`,
+      opensTo: 'owner',
+    },
     'GET /devices/hanging-scale': { path: '/devices/hanging-scale', opensTo: 'everyone-own' },
     'GET /devices/contact-mat': { path: '/devices/contact-mat', opensTo: 'everyone-own' },
     'GET /link/:token/': { path: `/link/${session().token}`, opensTo: 'anyone' },

@@ -5,6 +5,7 @@ import type { Kit } from '@tropaeum/core/kit/kit';
 import type { Brief, HouseRules } from '@tropaeum/core/session/brief';
 import type { Draft } from '@tropaeum/core/session/draft';
 import type { Plan } from '@tropaeum/core/session/plan';
+import type { Template } from '@tropaeum/core/session/template';
 import type { WorkByQuality } from '@tropaeum/core/session/work';
 import type { Moved } from '@tropaeum/core/sport/needs';
 import type { SportProfile } from '@tropaeum/core/sport/profile';
@@ -278,4 +279,17 @@ export const sportProfiles = pgTable(
     updatedAt: moment('updated_at').notNull().defaultNow(),
   },
   (t) => [unique().on(t.organisationId, t.sportId)],
+);
+
+/** Sessions kept by name, to be fitted to whoever needs one like it. */
+export const templates = pgTable(
+  'templates',
+  {
+    id: uuid('id').primaryKey(),
+    organisationId: organisationId(),
+    name: text('name').notNull(),
+    content: jsonb('content').$type<Omit<Template, 'name'>>().notNull(),
+    createdAt: created(),
+  },
+  (t) => [unique().on(t.organisationId, t.name)],
 );

@@ -5,6 +5,7 @@ import { dayName } from '../ui/days';
 import { capital, words } from '../ui/words';
 import { HeldSection } from './brief/HeldSection';
 import { HistorySection } from './brief/HistorySection';
+import { KeepSection } from './brief/KeepSection';
 import { KitSection } from './brief/KitSection';
 import { LimitsSection } from './brief/LimitsSection';
 import { RoomSection } from './brief/RoomSection';
@@ -79,6 +80,7 @@ export function BriefPanel({ context }: { context: Context }) {
       <HistorySection brief={brief} change={changeBrief} />
       <SidesSection brief={brief} change={changeBrief} />
       <HeldSection context={context} brief={brief} change={changeBrief} />
+      {draft && <KeepSection context={context} brief={brief} draft={draft} />}
       <Section title="House rules">
         {(Object.keys(houseRuleChoices) as (keyof typeof houseRuleChoices)[]).map((rule) => {
           const value = brief.houseRules[rule];

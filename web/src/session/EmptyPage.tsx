@@ -1,5 +1,6 @@
 import type { Context } from '@tropaeum/core/session/context';
 import { dayName } from '../ui/days';
+import { BeginFrom } from './BeginFrom';
 
 const mostNeeds = 8;
 
@@ -9,12 +10,13 @@ export function EmptyPage({ day, context }: { day: string; context: Context }) {
   const most = Math.max(...needs.map((n) => n.share));
   const role = context.sport.roles.find((r) => r.id === context.brief.sport.role)?.name.toLowerCase();
   return (
-    <div className="mt-12 w-full max-w-xl self-center">
+    <div className="mt-8 w-full max-w-xl self-center">
       <p className="head text-xl">Nothing written for {dayName(day)} yet.</p>
       <p className="mt-1 text-quiet">
         The brief at the right is what is known. Change what is not so, then press{' '}
         <kbd className="dose bg-edge px-1.5">c</kbd>.
       </p>
+      <BeginFrom day={day} />
       <h2 className="label mt-8 border-b border-stone pb-1">What this {role} is asked for</h2>
       <ul>
         {needs.map(({ id, name, share, reasons }) => (

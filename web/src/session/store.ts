@@ -52,6 +52,8 @@ interface SessionState extends Snapshot {
   /** The sport as the club has it by now, in this page and in all that can be undone: no step of its own. */
   adoptSport: (profile: SportProfile | undefined) => void;
   edit: (change: (draft: Draft) => Draft) => void;
+  /** Takes over a brief and a session that was made elsewhere. */
+  adopt: (brief: Brief, draft: Draft) => void;
   /** Adds an exercise that the coach names to the session, or begins one with it; says why when it cannot be done. With a dose it is pinned. */
   addNamed: (variantId: string, dose?: string) => Promise<void>;
   say: (words: string) => void;
@@ -183,6 +185,11 @@ export const useSession = create<SessionState>((set, get) => {
       if (!draft) return;
       const next = change(draft);
       if (next !== draft) remember({ draft: next });
+    },
+    adopt(brief, draft) {
+      get().proving?.abort();
+      remember({ brief, draft, bound: undefined });
+      prepare(withPins(brief, draft));
     },
     async addNamed(variantId, dose) {
       const { brief, draft } = get();

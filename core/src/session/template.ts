@@ -1,0 +1,20 @@
+import type { Brief } from './brief';
+import type { Slot } from './squad';
+
+/** A session kept for others: what it is for and what its items are there for, whoever does it. */
+export interface Template {
+  name: string;
+  aim: Brief['aim'];
+  minutes: number;
+  houseRules: Brief['houseRules'];
+  slots: readonly Slot[];
+}
+
+/**
+ * A brief of somebody with the aim, minutes and rules of a template.
+ *
+ * @example byTemplate(brief, template).minutes // those of the template
+ */
+export function byTemplate(brief: Brief, { aim, minutes, houseRules }: Omit<Template, 'slots' | 'name'>): Brief {
+  return { ...brief, aim, minutes, houseRules };
+}

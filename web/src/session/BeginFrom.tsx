@@ -1,0 +1,97 @@
+import { catalogueOf } from '@tropaeum/core/exercise/catalogue';
+import type { Move } from '@tropaeum/core/progress/proposal';
+import { movedOn } from '@tropaeum/core/session/again';
+import type { Brief } from '@tropaeum/core/session/brief';
+import type { Slot } from '@tropaeum/core/session/squad';
+import { byTemplate } from '@tropaeum/core/session/template';
+import { X } from 'lucide-react';
+import { useState } from 'react';
+import { ask } from '../api/client';
+import { useAthlete } from '../api/queries';
+import type { Returned, StoredSession } from '../api/types';
+import { dayName } from '../ui/days';
+import { adaptAway, skeletonAway } from '../workers/adapting';
+import { useSession } from './store';
+import { forgetTemplate, type StoredTemplate, useTemplates } from './templates';
+
+const mostEarlier = 3;
+
+/** What was decided about each item of a session when it came back. */
+async function decisionsOn(session: StoredSession): Promise<Map<string, Move>> {
+  if (session.status !== 'done') return new Map();
+  const { decisions } = await ask<Returned>(`/sessions/${session.id}/return`);
+  return new Map(decisions.map(({ variant, decided }) => [variant, decided]));
+}
+
+/** An empty page need not stay empty: an earlier session moved on, or one that the club keeps, fitted to this athlete. */
+export function BeginFrom({ day }: { day: string }) {
+  const { athleteId, brief, adopt } = useSession();
+  const earlier = (useAthlete(athleteId).data?.sessions ?? [])
+    .filter((s) => s.on < day)
+    .slice(-mostEarlier)
+    .reverse();
+  const templates = useTemplates().data ?? [];
+  const [working, setWorking] = useState<string>();
+  const [problem, setProblem] = useState<string>();
+
+  const fit = async (key: string, found: () => Promise<{ brief: Brief; slots: readonly Slot[] }>) => {
+    setWorking(key);
+    setProblem(undefined);
+    try {
+      const { brief: wanted, slots } = await found();
+      const job = { athleteId, brief: wanted, fixed: new Map<number, string>() };
+      await adaptAway([job], slots, new AbortController().signal, (_, { draft }) => adopt(wanted, draft));
+    } catch {
+      setProblem('That could not be fitted; compose instead, or try again.');
+    } finally {
+      setWorking(undefined);
+    }
+  };
+  const again = (id: string) =>
+    fit(id, async () => {
+      const session = await ask<StoredSession>(`/sessions/${id}`);
+      const [slots, moves] = await Promise.all([skeletonAway(session.brief, session.draft), decisionsOn(session)]);
+      return { brief, slots: movedOn(slots, moves, catalogueOf(brief.own)) };
+    });
+  const from = (template: StoredTemplate) =>
+    fit(template.id, () => Promise.resolve({ brief: byTemplate(brief, template), slots: template.slots }));
+
+  if (earlier.length === 0 && templates.length === 0) return null;
+  const line = 'flex w-full cursor-pointer items-baseline justify-between gap-3 py-1.5 text-left hover:bg-lit';
+  return (
+    <section className="mt-6">
+      <h2 className="label border-b border-stone pb-1">Or begin from</h2>
+      <ul>
+        {earlier.map((session) => (
+          <li key={session.id} className="border-b border-edge">
+            <button type="button" className={line} onClick={() => void again(session.id)}>
+              <span>The session of {dayName(session.on)}, moved on</span>
+              <span className="text-small text-quiet">
+                {working === session.id ? 'fitting …' : `${Math.round(session.planned)} minutes`}
+              </span>
+            </button>
+          </li>
+        ))}
+        {templates.map((template) => (
+          <li key={template.id} className="flex border-b border-edge">
+            <button type="button" className={line} onClick={() => void from(template)}>
+              <span>{template.name}</span>
+              <span className="text-small text-quiet">
+                {working === template.id ? 'fitting …' : `kept, ${template.aim}, ${template.minutes} minutes`}
+              </span>
+            </button>
+            <button
+              type="button"
+              aria-label={`Forget ${template.name}`}
+              className="px-1 text-quiet hover:text-oxide"
+              onClick={() => void forgetTemplate(template.id)}
+            >
+              <X size={14} />
+            </button>
+          </li>
+        ))}
+      </ul>
+      {problem && <p className="mt-1 text-oxide">{problem}</p>}
+    </section>
+  );
+}

@@ -1,0 +1,27 @@
+import { useQuery } from '@tanstack/react-query';
+import type { Brief } from '@tropaeum/core/session/brief';
+import type { Slot } from '@tropaeum/core/session/squad';
+import type { Template } from '@tropaeum/core/session/template';
+import { ask } from '../api/client';
+import { queryClient } from '../api/queries';
+
+export type StoredTemplate = Template & { id: string };
+
+/** Sessions that the club keeps by name. */
+export const useTemplates = () =>
+  useQuery({
+    queryKey: ['templates'],
+    queryFn: async () => (await ask<{ templates: StoredTemplate[] }>('/templates')).templates,
+  });
+
+/** Keeps a session by name; one of the same name is replaced. */
+export async function keepTemplate(name: string, brief: Brief, slots: readonly Slot[]): Promise<void> {
+  const { aim, minutes, houseRules } = brief;
+  await ask('/templates', 'POST', { name, aim, minutes, houseRules, slots });
+  await queryClient.invalidateQueries({ queryKey: ['templates'] });
+}
+
+export async function forgetTemplate(id: string): Promise<void> {
+  await ask(`/templates/${id}`, 'DELETE');
+  await queryClient.invalidateQueries({ queryKey: ['templates'] });
+}
