@@ -120,10 +120,16 @@ test('the athlete does it on the floor: taps, counts, a reload in the middle, th
 
   await expect(phone.getByText('Tap anywhere to start')).toBeVisible();
   const first = await place();
-  await tap();
-  await expect(phone.locator('[data-count]')).toBeVisible();
-  await phone.waitForTimeout(3500);
-  await tap();
+  const work = async () => {
+    await tap();
+    await expect(phone.locator('[data-count]')).toBeVisible();
+    await phone.waitForTimeout(3500);
+    await tap();
+    await phone.waitForTimeout(500);
+  };
+  await work();
+  // The other side of a set that has two.
+  if ((await place()) === first) await work();
   await expect.poll(place).not.toBe(first);
 
   // A reload in the middle loses nothing: it goes on with the second set.
@@ -131,7 +137,7 @@ test('the athlete does it on the floor: taps, counts, a reload in the middle, th
   await phone.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
   await phone.waitForTimeout(1000);
   await phone.reload();
-  await expect(phone.getByText('1 of')).toBeVisible();
+  await expect(phone.getByText(/[12] of \d+ sets/)).toBeVisible();
   await phone.getByRole('button', { name: 'Go on' }).click();
   await expect.poll(place).toBe(second);
 

@@ -49,7 +49,7 @@ describe('sessions kept by name', () => {
   ])('%s is refused, naming the field, and nothing is kept', async (_, body, path) => {
     const answer = await coach.call('POST', '/templates', body);
     expect(answer.status).toBe(422);
-    expect(answer.body.faults.map((f: { path: string }) => f.path)).toContain(path);
+    expect(answer.body.error.faults.map((f: { path: string }) => f.path)).toContain(path);
     expect(await listed(coach)).toEqual([]);
   });
 });

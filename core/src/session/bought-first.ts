@@ -40,8 +40,10 @@ export interface Purchase {
   opens: readonly string[];
 }
 
+/** How far each composing looks: many are weighed. */
+const closely = { gap: 0.02, mostNodes: 10 };
 /** Smaller gains are lost in how close the composer comes, share. */
-const noticeable = 0.005;
+const noticeable = 0.01;
 
 const withThing = (kit: Kit, { items, anchors = [] }: Thing): Kit => ({
   ...kit,
@@ -57,19 +59,19 @@ const owned = (kit: Kit, { items }: Thing): boolean =>
 
 /**
  * What to buy first: for each thing that is not there, by how much the best session for what the sport asks of this athlete would be worth
- * more with it. Best first, nothing under half a per cent. Empty when no session can be composed. Takes one composing a thing.
+ * more with it. Best first, nothing under one per cent. Empty when no session can be composed. Takes one composing a thing.
  *
  * @example boughtFirst(briefWithoutKit, solver)[0] // { name: 'long band with a door anchor', gain: 0.12, opens: ['Band row', ...] }
  */
 export function boughtFirst(brief: Brief, solver: Solver, most = 5): Purchase[] {
-  const now = compose(brief, solver);
+  const now = compose(brief, solver, closely);
   if ('refused' in now) return [];
   const { feasible } = contextOf(brief);
   return things
     .filter((thing) => !owned(brief.kit, thing))
     .flatMap((thing): Purchase[] => {
       const kit = withThing(brief.kit, thing);
-      const better = compose({ ...brief, kit }, solver);
+      const better = compose({ ...brief, kit }, solver, closely);
       if ('refused' in better) return [];
       const opens = choicesOf(better.draft).flatMap(({ variant }) => {
         const known = feasible.get(variant);

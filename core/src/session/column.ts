@@ -90,7 +90,7 @@ const isSpecial = ({ load, dose: { tempo } }: Choice) =>
   load?.kg !== undefined && tempo !== undefined && (tempo.rising === 'X' || tempo.lowering >= slowFrom);
 
 /** Lowered so slowly, in seconds, a light set asks of a muscle what one so much heavier would, share of the most; common practice, no source. */
-const [slowFrom, slowGain] = [4, 0.15];
+const [slowFrom, slowGain] = [4, 0.25];
 const isLight = (share: number | undefined) => share !== undefined && share < zones.hypertrophy.share[0];
 
 /** Whether a set is one of maximal strength; holds are not counted. */

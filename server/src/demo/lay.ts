@@ -2,7 +2,7 @@ import { dayAfter } from '@tropaeum/core/athlete/athlete';
 import { mondayOf } from '@tropaeum/core/season/season';
 import type { Brief } from '@tropaeum/core/session/brief';
 import { defaultHouseRules } from '@tropaeum/core/session/brief';
-import { compose, type Proof } from '@tropaeum/core/session/compose';
+import { begin, composedOf, type Proof } from '@tropaeum/core/session/compose';
 import { contextOf } from '@tropaeum/core/session/context';
 import type { Draft } from '@tropaeum/core/session/draft';
 import { highsSolver } from '@tropaeum/core/session/highs-solver';
@@ -156,8 +156,9 @@ async function layPerson(
   if (!athlete) throw new Error('the athlete just added is not there');
   const season = await seasonOfSquad(tx, squadId);
   const briefOn = (day: string) => briefOf(athlete, { id: sportId }, season, day);
-  const made = compose(briefOn(daysBefore(today, 20)), solver);
-  if ('refused' in made) throw new Error(`${person.name}: ${made.refused.reason}`);
+  const begun = begin(briefOn(daysBefore(today, 20)), solver);
+  if ('refused' in begun) throw new Error(`${person.name}: ${begun.refused.reason}`);
+  const made = composedOf(begun);
   for (const daysAgo of trainingDays(person)) {
     const on = daysBefore(today, daysAgo);
     const done = cameBack(person, daysAgo, chance);
