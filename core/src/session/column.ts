@@ -65,7 +65,7 @@ export function columnOf(context: Context, group: Group): Column {
     const plain = group.block === 'strength' && !fast && !isSpecial(choice);
     const easy = plain ? leftOfEasy(variant, effort?.share, context.brief) : 1;
     const slow = isLight(effort?.share) && (choice.dose.tempo?.lowering ?? 0) >= slowFrom;
-    const share = effort && effort.share + (slow ? slowGain : 0);
+    const share = effort && (slow ? Math.min(effort.share + slowGain, zones.hypertrophy.share[0]) : effort.share);
     const perSet = easy * stimulus(group.block, share, fast, context.brief.aim);
     return {
       gives: context.gives(variant).map((given) => choice.dose.sets * perSet * given),
@@ -89,7 +89,7 @@ export function columnOf(context: Context, group: Group): Column {
 const isSpecial = ({ load, dose: { tempo } }: Choice) =>
   load?.kg !== undefined && tempo !== undefined && (tempo.rising === 'X' || tempo.lowering >= slowFrom);
 
-/** Lowered so slowly, in seconds, a light set asks of a muscle what one so much heavier would, share of the most; common practice, no source. */
+/** Lowered so slowly, in seconds, a light set asks of a muscle what one so much heavier would, up to the lightest that is not light; common practice, no source. */
 const [slowFrom, slowGain] = [4, 0.25];
 const isLight = (share: number | undefined) => share !== undefined && share < zones.hypertrophy.share[0];
 

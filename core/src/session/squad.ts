@@ -118,6 +118,8 @@ function keptBy(context: Context, slot: Slot, column: Column): number {
   return ofPattern * pattern + ofJoints * alike(slot.joints, meaning.joints) + ofZone * zone;
 }
 
+/** What the coach has said comes before what keeps most. */
+const heldTo = 10;
 /** Under this share of the stimulus something else is trained, and the slot is better left open. */
 const leastKept = 0.35;
 /** Ways kept open while slots are filled one after the other, offers looked at for each, others named to the coach. */
@@ -223,13 +225,17 @@ export function adapted(
   const all = slots.map((slot) => candidatesFor(prepared, slot));
   const offered = all.map((list, s) => {
     const wanted = fixed.get(s);
-    return wanted === undefined ? list : list.filter(({ offer }) => problem.offers[offer]?.variants[0]?.id === wanted);
+    if (wanted === undefined) return list;
+    const held = list.filter(({ offer }) => problem.offers[offer]?.variants[0]?.id === wanted);
+    return held.map((candidate) => ({ ...candidate, kept: candidate.kept + heldTo }));
   });
   const keptOf = (slot: number, offer: number) => {
     const id = problem.offers[offer]?.variants[0]?.id;
     return all[slot]?.find((c) => problem.offers[c.offer]?.variants[0]?.id === id)?.kept ?? 0;
   };
-  const chosen = fitted(problem, filled(problem, offered), keptOf);
+  const chosen = fitted(problem, filled(problem, offered), (slot, offer) =>
+    fixed.has(slot) ? keptOf(slot, offer) + heldTo : keptOf(slot, offer),
+  );
   const idOf = (offer: number) => problem.offers[offer]?.variants[0]?.id as string;
   const result = slots.map((slot, s): Filled => {
     const offer = chosen[s];

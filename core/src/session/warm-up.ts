@@ -175,7 +175,7 @@ export class WarmUp {
     fill(
       free.map((r) => r.column).filter((c) => c.group.block !== 'raise'),
       60 * warmUpMinutes(brief) - used(isReadying),
-      2,
+      brief.athlete.readiness?.tight ? 4 : 2,
       (c) => worth(readies(this.context, c.variants[0] as Column['variants'][number])),
     );
     fill(
