@@ -28,7 +28,7 @@ export function KeepSection({ context, brief, draft }: { context: Context; brief
       <form className="flex gap-1.5" onSubmit={(event) => void submit(event)}>
         <input name="name" aria-label="Name of the template" maxLength={80} className="field h-7 min-w-0 flex-1" />
         <button type="submit" className="key h-7">
-          Keep
+          Keep this one
         </button>
       </form>
       <p role="status" className="mt-1 text-[0.8rem] text-quiet">
