@@ -7,12 +7,12 @@ import { choicesOf } from '../core/src/session/draft';
 import { highsSolver } from '../core/src/session/highs-solver';
 import { prepare } from '../core/src/session/preparing';
 import type { Problem } from '../core/src/session/search/problem';
-import { lotsGaining, relax } from '../core/src/session/search/relaxation';
-import { SessionProgramme } from '../core/src/session/search/session-programme';
-import type { Programme, Solver } from '../core/src/session/solver';
+import { relax } from '../core/src/session/search/relaxation';
+import type { Solver } from '../core/src/session/solver';
 import { adapted, slotsOf } from '../core/src/session/squad';
 import { atOnce, whyNot } from '../core/src/session/why';
 import { plainBrief } from '../core/test/briefs';
+import { wholeProgramme } from '../core/test/whole-programme';
 
 const fullKit: Brief['kit'] = {
   items: [
@@ -55,16 +55,6 @@ function tenBriefs(format: Brief['houseRules']['format']): Brief[] {
     brief({ sport: { id: 'handball', role: 'goalkeeper' } }),
     brief({ aim: 'learn', athlete: { ...strong, level: 'beginner' } }),
   ];
-}
-
-/** The whole programme as a plain solver is handed it: every offer and all that can be done in turn. */
-function wholeProgramme(problem: Problem): Programme {
-  const session = new SessionProgramme(problem);
-  const turns = lotsGaining(problem, new Float64Array(problem.offers.length), 1, -1e9);
-  return {
-    rows: session.programme.rows,
-    columns: [...session.programme.columns, ...session.alone, ...turns.map((lot) => session.columnOf(lot))],
-  };
 }
 
 /** Seconds in which the plain solver reaches a worth, at the most so many. */

@@ -12,6 +12,14 @@ async function fillDay(page: Page, day: string): Promise<void> {
   await expect(page.getByText('Nothing written for')).toBeVisible();
 }
 
+/** A session of its own on an empty day. */
+async function composedOn(page: Page, day: string): Promise<string[]> {
+  await session(page);
+  await fillDay(page, day);
+  await compose(page);
+  return rowNames(page);
+}
+
 test('the first session comes at once, then it is looked further until the coach has enough', async ({ page }) => {
   await session(page);
   await fillDay(page, '2026-12-10');
@@ -25,10 +33,7 @@ test('the first session comes at once, then it is looked further until the coach
 });
 
 test('why not: asked by keyboard, answered while one watches, taken, undone to the start', async ({ page }) => {
-  await session(page);
-  await fillDay(page, '2026-12-11');
-  await compose(page);
-  const names = await rowNames(page);
+  const names = await composedOn(page, '2026-12-11');
   await page.keyboard.press('?');
   await expect(page.getByLabel('Why not this exercise')).toBeFocused();
   await page.keyboard.type('side plank');
@@ -50,10 +55,7 @@ test('why not: asked by keyboard, answered while one watches, taken, undone to t
 test('why this: what the session loses without it; left out, it does not come back until it is allowed again', async ({
   page,
 }) => {
-  await session(page);
-  await fillDay(page, '2026-12-12');
-  await compose(page);
-  const names = await rowNames(page);
+  const names = await composedOn(page, '2026-12-12');
   const at = (await page.locator('[data-row]').count()) - 3;
   await page.locator('[data-row] [data-name]').nth(at).click();
   const aside = page.getByRole('complementary', { name: 'Chosen item' });
@@ -85,10 +87,7 @@ test('a refused brief says what could give, and one click lets it give', async (
 test('a note and another rest for the athlete; a group is dragged on the strip; what composing anew changed is taken back', async ({
   page,
 }) => {
-  await session(page);
-  await fillDay(page, '2026-12-15');
-  await compose(page);
-  const names = await rowNames(page);
+  const names = await composedOn(page, '2026-12-15');
   await page.locator('[data-row] [data-name]').nth(7).click();
   const note = page.getByLabel('Note for the athlete');
   await note.fill('left knee over the foot');
@@ -117,9 +116,7 @@ test('a note and another rest for the athlete; a group is dragged on the strip; 
 });
 
 test('one session for the whole squad: adapted, corrected, saved for those who have none', async ({ page }) => {
-  await session(page);
-  await fillDay(page, '2027-01-07');
-  await compose(page);
+  await composedOn(page, '2027-01-07');
   await expect(page.getByText('saved', { exact: true })).toBeVisible();
   await page.getByRole('link', { name: 'For the whole squad' }).click();
   await expect(page.getByText(/(\d+) of \1 adapted/)).toBeVisible({ timeout: 60_000 });
@@ -135,9 +132,7 @@ test('one session for the whole squad: adapted, corrected, saved for those who h
 });
 
 test('a session is kept as a template and fitted to another day', async ({ page }) => {
-  await session(page);
-  await fillDay(page, '2027-02-01');
-  await compose(page);
+  await composedOn(page, '2027-02-01');
   await page.getByLabel('Name of the template').fill('Hall closed, half an hour');
   await page.getByRole('button', { name: 'Keep this one' }).click();
   await expect(page.getByText('Kept as Hall closed, half an hour')).toBeVisible();
@@ -147,4 +142,17 @@ test('a session is kept as a template and fitted to another day', async ({ page 
   await expect(page.locator('[data-row]').first()).toBeVisible({ timeout: 20_000 });
   const fitted = await rowNames(page);
   expect(fitted.filter((name) => names.includes(name)).length).toBeGreaterThan(names.length / 2);
+});
+
+test('an earlier session is done again, moved on; one undo leads back to the empty page', async ({ page }) => {
+  await session(page);
+  await fillDay(page, '2027-02-03');
+  await page
+    .getByRole('button', { name: /^The session of .*, moved on/ })
+    .first()
+    .click();
+  await expect(page.locator('[data-row]').first()).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByText('saved', { exact: true })).toBeVisible();
+  await page.keyboard.press('u');
+  await expect(page.getByText('Nothing written for')).toBeVisible();
 });

@@ -1,6 +1,6 @@
 import { blockOrder } from './blocks';
 import { circuitBlocks, circuitRests } from './candidates';
-import { alone, switchSeconds } from './column';
+import { alone, doneInTurn } from './column';
 import type { Choice, Group } from './draft';
 import type { Prepared } from './preparing';
 import { lots, quickest, roundRest } from './search/in-turn';
@@ -11,17 +11,11 @@ function inTurn(problem: Problem, offers: readonly number[]): Group {
   const groups = offers.map((i) => (problem.offers[i] as Problem['offers'][number]).group);
   const [first] = groups as [Group];
   if (groups.length === 1) return first;
-  const choices = groups.map((group, k): Choice => {
-    const [choice] = group.choices as [Choice];
-    const last = k === groups.length - 1;
-    return { ...choice, dose: { ...choice.dose, restSeconds: last ? 0 : switchSeconds } };
-  });
-  return {
-    block: first.block,
-    format: groups.length === 2 ? 'pairs' : 'rounds',
-    roundRestSeconds: roundRest(problem, offers),
-    choices,
-  };
+  return doneInTurn(
+    first.block,
+    groups.flatMap((group) => group.choices),
+    roundRest(problem, offers),
+  );
 }
 
 /** The chosen work as groups, done the quickest way, before it the warm-up and after it the cool-down that follow from it. */

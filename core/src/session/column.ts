@@ -112,15 +112,19 @@ export function paired(a: Group, b: Group): Group | undefined {
   const [restA, restB] = [first.dose.restSeconds, second.dose.restSeconds];
   const roundRest = Math.max(shortestRoundRest, restA - workB - switchSeconds, restB - workA - switchSeconds);
   if (restA + restB - switchSeconds - roundRest < leastSaved) return undefined;
-  const resting = (choice: Choice, restSeconds: number): Choice => ({
-    ...choice,
-    dose: { ...choice.dose, restSeconds },
-  });
+  return doneInTurn(a.block, [first, second], roundRest);
+}
+
+/** Items of one group in turn: between them only a short change, the rest after the round. */
+export function doneInTurn(block: Group['block'], choices: readonly Choice[], roundRestSeconds: number): Group {
   return {
-    block: a.block,
-    format: 'pairs',
-    roundRestSeconds: roundRest,
-    choices: [resting(first, switchSeconds), resting(second, 0)],
+    block,
+    format: choices.length === 2 ? 'pairs' : 'rounds',
+    roundRestSeconds,
+    choices: choices.map((choice, k) => ({
+      ...choice,
+      dose: { ...choice.dose, restSeconds: k === choices.length - 1 ? 0 : switchSeconds },
+    })),
   };
 }
 

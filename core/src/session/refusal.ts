@@ -52,15 +52,17 @@ export function given(brief: Brief, gives: readonly Giving[]): Brief {
   };
 }
 
-function wordsOf({ brief, catalogue }: Context, giving: Giving): string {
-  const name = (id: string) => catalogue.byId(id)?.name ?? id;
+const nameOf = ({ catalogue }: Context, id: string): string => catalogue.byId(id)?.name ?? id;
+
+function wordsOf(context: Context, giving: Giving): string {
+  const { brief } = context;
   switch (giving.kind) {
     case 'minutes':
       return `give ${giving.to} minutes instead of ${brief.minutes}`;
     case 'pin':
-      return `let go of ${name(giving.variant)}`;
+      return `let go of ${nameOf(context, giving.variant)}`;
     case 'ban':
-      return `allow ${name(giving.variant)} again`;
+      return `allow ${nameOf(context, giving.variant)} again`;
     case 'floor': {
       const floor = brief.lock.floors?.[giving.at];
       return floor && 'block' in floor
@@ -94,7 +96,7 @@ function wayOut(context: Context, gives: readonly Giving[]): WayOut {
 
 /** Pins that cannot be kept here and now, each with its reasons. */
 function impossiblePins({ context, problem, warmUp }: Prepared): { id: string; why: string }[] {
-  const offered = new Set(problem.offers.map((o) => o.variants[0]?.id));
+  const offered = new Set(problem.variants);
   return context.brief.lock.include.flatMap((id) => {
     const reasons = context.feasible.get(id)?.reasons ?? [];
     if (reasons.length) return [{ id, why: reasons.join(' ') }];
@@ -112,14 +114,14 @@ export function refusalBefore(prepared: Prepared): Refusal | undefined {
   if (bad.length > 0) {
     const gives = bad.map(({ id }): Giving => ({ kind: 'pin', variant: id }));
     return {
-      reason: bad.map(({ id, why }) => `${context.catalogue.byId(id)?.name ?? id} is pinned, but: ${why}`).join(' '),
+      reason: bad.map(({ id, why }) => `${nameOf(context, id)} is pinned, but: ${why}`).join(' '),
       relax: gives.map(pathOf),
       ways: [wayOut(context, gives)],
     };
   }
   const both = context.brief.lock.include.filter((id) => context.brief.lock.exclude.includes(id));
   if (both.length > 0) {
-    const names = both.map((id) => context.catalogue.byId(id)?.name ?? id).join(', ');
+    const names = both.map((id) => nameOf(context, id)).join(', ');
     const sets = (['pin', 'ban'] as const).map((kind) => both.map((variant): Giving => ({ kind, variant })));
     return {
       reason: `Pinned and left out at the same time: ${names}.`,
@@ -207,7 +209,7 @@ function waysOut(prepared: Prepared, solver: Solver): { gives: Giving[][] } | { 
     ],
   };
   problem.pins.forEach((pin, p) => {
-    const variant = problem.offers[pin[0] as number]?.variants[0]?.id as string;
+    const variant = problem.variants[pin[0] as number] as string;
     soften({ kind: 'pin', variant }, [[session.rows.pins + p, 1]]);
   });
   (brief.lock.floors ?? []).forEach((floor, at) => {
@@ -215,7 +217,7 @@ function waysOut(prepared: Prepared, solver: Solver): { gives: Giving[][] } | { 
   });
   const banRow = new Map<string, number>();
   for (const id of banned) {
-    if (!problem.offers.some((o) => o.variants[0]?.id === id)) continue;
+    if (!problem.variants.includes(id)) continue;
     const row = addRow(-Infinity, 0);
     banRow.set(id, row);
     soften({ kind: 'ban', variant: id }, [[row, -lots.length]]);
@@ -223,7 +225,7 @@ function waysOut(prepared: Prepared, solver: Solver): { gives: Giving[][] } | { 
   const lotColumns = lots.map((lot): ProgrammeColumn => {
     const column = session.columnOf(lot);
     const gates = lot.offers.flatMap((i): [number, number][] => {
-      const row = banRow.get(problem.offers[i]?.variants[0]?.id as string);
+      const row = banRow.get(problem.variants[i] as string);
       return row === undefined ? [] : [[row, 1]];
     });
     return { ...column, cost: 0, entries: [...column.entries, ...gates] };
@@ -271,7 +273,7 @@ function withoutBans({ context, rule }: Prepared): Prepared {
 function sameOffers(from: Problem, to: Problem, chosen: readonly number[]): number[] {
   const key = (problem: Problem, i: number) => {
     const group = problem.offers[i]?.group;
-    return `${group?.block}|${group?.choices[0]?.variant}|${group?.choices[0]?.dose.sets}`;
+    return `${group?.block}|${problem.variants[i]}|${problem.sets[i]}`;
   };
   const places = new Map(to.offers.map((_, i) => [key(to, i), i]));
   return chosen.flatMap((i) => places.get(key(from, i)) ?? []);

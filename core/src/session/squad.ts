@@ -11,9 +11,8 @@ import type { Choice, Draft } from './draft';
 import { zoneOfItem } from './item-zone';
 import { jointShares, type PreparedJoint, preparingBlocks } from './joint-load';
 import type { Prepared } from './preparing';
-import { lots, quickest } from './search/in-turn';
 import type { Problem } from './search/problem';
-import { RunningTotal } from './search/running-total';
+import { totalOf } from './search/running-total';
 
 /** What one item of a session is there for, whoever does it: its pattern, how hard, and which joints it asks how much of. */
 export interface Slot {
@@ -135,7 +134,7 @@ function candidatesFor({ context, problem }: Prepared, slot: Slot): Candidate[] 
   const best = new Map<string, Candidate & { off: number }>();
   problem.offers.forEach((column, offer) => {
     if (column.group.block !== slot.block) return;
-    const id = column.variants[0]?.id as string;
+    const id = problem.variants[offer] as string;
     const off = Math.abs((problem.sets[offer] as number) - slot.sets);
     const known = best.get(id);
     if (known && known.off <= off) return;
@@ -154,16 +153,22 @@ interface HalfFilled {
 /** Fills the slots one after the other, the scarcest first, keeping the best ways open; families and limits of a session hold. */
 function filled(problem: Problem, candidates: readonly (readonly Candidate[])[]): (number | undefined)[] {
   const order = candidates.map((_, s) => s).sort((a, b) => (candidates[a]?.length ?? 0) - (candidates[b]?.length ?? 0));
+  // Pins and floors are of the one it was written for.
+  const limits: Problem = { ...problem, pins: [], insisted: [] };
   let beam: HalfFilled[] = [{ chosen: candidates.map(() => undefined), kept: 0 }];
   for (const s of order) {
     const next: HalfFilled[] = [];
     for (const way of beam) {
       next.push(way);
+      const total = totalOf(
+        limits,
+        way.chosen.filter((c) => c !== undefined),
+      );
       for (const { offer, kept } of (candidates[s] ?? []).slice(0, offersEach)) {
-        const there = way.chosen.filter((c) => c !== undefined);
-        if (there.some((c) => problem.family[c] === problem.family[offer])) continue;
-        if (!isWithinLimits(problem, [...there, offer])) continue;
-        next.push({ chosen: way.chosen.map((c, k) => (k === s ? offer : c)), kept: way.kept + kept });
+        total.add(offer);
+        if (total.brokenNow() === 0)
+          next.push({ chosen: way.chosen.map((c, k) => (k === s ? offer : c)), kept: way.kept + kept });
+        total.removeAt(total.chosen.length - 1);
       }
     }
     beam = next.sort((a, b) => b.kept - a.kept).slice(0, beamWidth);
@@ -171,27 +176,18 @@ function filled(problem: Problem, candidates: readonly (readonly Candidate[])[])
   return [...(beam[0] as HalfFilled).chosen];
 }
 
-/** Whether the limits of a session hold, minutes, pins and floors left aside. */
-function isWithinLimits(problem: Problem, offers: readonly number[]): boolean {
-  const total = new RunningTotal({ ...problem, pins: [], insisted: [] });
-  for (const i of offers) total.add(i);
-  return total.brokenNow() === 0;
-}
-
-function secondsOver(problem: Problem, offers: readonly number[]): number {
-  const joints = offers.reduce((mask, i) => mask | (problem.joints[i] as number), 0);
-  const alone = offers.reduce((sum, i) => sum + (problem.seconds[i] as number), 0);
-  const saved = lots(problem, offers).reduce((sum, lot) => sum + quickest(problem, lot).saved, 0);
-  return alone - saved - problem.budget(joints);
-}
+/** Seconds over the minutes, the work done the quickest way. */
+const secondsOver = (problem: Problem, offers: readonly number[]): number => totalOf(problem, offers).overNow();
 
 /** Takes sets, then whole slots, where the least is lost for the time it gives, until the minutes are kept. */
 function fitted(problem: Problem, start: (number | undefined)[], keptOf: (slot: number, offer: number) => number) {
   const chosen = [...start];
-  const there = () => chosen.filter((c) => c !== undefined);
   for (;;) {
-    const over = secondsOver(problem, there());
-    if (over <= 1e-6) return chosen;
+    const over = secondsOver(
+      problem,
+      chosen.filter((c) => c !== undefined),
+    );
+    if (over === 0) return chosen;
     let best: { slot: number; to: number | undefined; price: number } | undefined;
     chosen.forEach((offer, slot) => {
       if (offer === undefined) return;
@@ -200,7 +196,7 @@ function fitted(problem: Problem, start: (number | undefined)[], keptOf: (slot: 
       );
       for (const to of [...fewer, undefined]) {
         const without = chosen.flatMap((c, k) => (k === slot ? (to ?? []) : (c ?? [])));
-        const freed = Math.min(over, over - secondsOver(problem, without));
+        const freed = over - secondsOver(problem, without);
         if (freed <= 0) continue;
         const share = to === undefined ? 1 : 1 - (problem.sets[to] as number) / (problem.sets[offer] as number);
         const price = (keptOf(slot, offer) * share) / freed;
@@ -226,17 +222,17 @@ export function adapted(
   const offered = all.map((list, s) => {
     const wanted = fixed.get(s);
     if (wanted === undefined) return list;
-    const held = list.filter(({ offer }) => problem.offers[offer]?.variants[0]?.id === wanted);
+    const held = list.filter(({ offer }) => problem.variants[offer] === wanted);
     return held.map((candidate) => ({ ...candidate, kept: candidate.kept + heldTo }));
   });
   const keptOf = (slot: number, offer: number) => {
-    const id = problem.offers[offer]?.variants[0]?.id;
-    return all[slot]?.find((c) => problem.offers[c.offer]?.variants[0]?.id === id)?.kept ?? 0;
+    const id = problem.variants[offer];
+    return all[slot]?.find((c) => problem.variants[c.offer] === id)?.kept ?? 0;
   };
   const chosen = fitted(problem, filled(problem, offered), (slot, offer) =>
     fixed.has(slot) ? keptOf(slot, offer) + heldTo : keptOf(slot, offer),
   );
-  const idOf = (offer: number) => problem.offers[offer]?.variants[0]?.id as string;
+  const idOf = (offer: number) => problem.variants[offer] as string;
   const result = slots.map((slot, s): Filled => {
     const offer = chosen[s];
     const others = (all[s] ?? []).slice(0, mostOthers).map((c) => ({ variant: idOf(c.offer), kept: c.kept }));

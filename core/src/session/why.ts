@@ -6,8 +6,8 @@ import { type ItemPlace, remove } from './edit';
 import { preparingBlocks } from './joint-load';
 import type { Prepared } from './preparing';
 import { anneal } from './search/anneal';
-import type { Found } from './search/found';
-import type { Problem } from './search/problem';
+import { bestFound, type Found } from './search/found';
+import { type Problem, placesOf } from './search/problem';
 import { byPromise, type Relaxation } from './search/relaxation';
 import { worthOfDraft } from './worth';
 
@@ -35,13 +35,11 @@ export const refined: Effort = { moves: 12_000, seeds: 5 };
 const poolWidth = 110;
 
 /** Places of the offers that a draft is made of; what the coach has dosed otherwise counts as its nearest. */
-export function offersIn({ offers, sets }: Problem, draft: Draft): number[] {
+export function offersIn(problem: Problem, draft: Draft): number[] {
   return draft.groups.flatMap(({ block, choices }) =>
     choices.flatMap((choice) => {
-      const same = offers.flatMap((o, i) =>
-        o.variants[0]?.id === choice.variant && o.group.block === block ? [i] : [],
-      );
-      const off = (i: number) => Math.abs((sets[i] as number) - choice.dose.sets);
+      const same = placesOf(problem, choice.variant).filter((i) => problem.offers[i]?.group.block === block);
+      const off = (i: number) => Math.abs((problem.sets[i] as number) - choice.dose.sets);
       return same.length ? [same.reduce((a, b) => (off(b) < off(a) ? b : a))] : [];
     }),
   );
@@ -57,12 +55,10 @@ function near(
   const pool = byPromise(relaxation)
     .filter((i) => (relaxation.promise[i] as number) > -Infinity)
     .slice(0, poolWidth);
-  let best: Found | undefined;
-  for (let seed = 1; seed <= seeds; seed++) {
-    const found = anneal(problem, { pool, seed, moves, from, gently: true });
-    if (found && (!best || found.worth > best.worth)) best = found;
-  }
-  return best;
+  const sessions = Array.from({ length: seeds }, (_, k) =>
+    anneal(problem, { pool, seed: k + 1, moves, from, gently: true }),
+  );
+  return bestFound(sessions.filter((found) => found !== undefined));
 }
 
 function otherwise(prepared: Prepared, draft: Draft, found: Found, asked?: string): Otherwise {
@@ -71,7 +67,7 @@ function otherwise(prepared: Prepared, draft: Draft, found: Found, asked?: strin
   const before = new Set(
     draft.groups.filter((g) => !preparingBlocks.has(g.block)).flatMap((g) => g.choices.map((c) => c.variant)),
   );
-  const after = new Set(found.chosen.map((i) => problem.offers[i]?.variants[0]?.id as string));
+  const after = new Set(found.chosen.map((i) => problem.variants[i] as string));
   return {
     difference: (found.worth - now) / Math.max(now, leastWorth),
     out: [...before].filter((id) => !after.has(id)),
@@ -108,7 +104,7 @@ export function whyNot(
   const { context, problem } = prepared;
   const feasible = context.feasible.get(variant);
   if (!feasible) return { reasons: [`"${variant}" is not in the library.`] };
-  const offered = problem.offers.flatMap((o, i) => (o.variants[0]?.id === variant ? [i] : []));
+  const offered = placesOf(problem, variant);
   if (offered.length === 0) return { reasons: reasonsAgainst(prepared, variant) };
   const families = new Set(offered.map((i) => problem.family[i]));
   const forced: Problem = { ...problem, pins: [...problem.pins, offered] };
@@ -162,7 +158,7 @@ export function whyThis(
   const now = worthOfDraft(context, draft);
   const without = worthOfDraft(context, remove(draft, at));
   const alone = (now - without) / Math.max(now, leastWorth);
-  const gone = new Set(problem.offers.flatMap((o, i) => (o.variants[0]?.id === variant ? [i] : [])));
+  const gone = new Set(placesOf(problem, variant));
   const ranked = { ...relaxation, promise: relaxation.promise.map((p, i) => (gone.has(i) ? -Infinity : p)) };
   const banned: Problem = {
     ...problem,

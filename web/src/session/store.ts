@@ -161,7 +161,8 @@ export const useSession = create<SessionState>((set, get) => {
         draft: stored?.draft,
         stored: stored && { id: stored.id, revision: stored.revision, status: stored.status },
       });
-      prepare(withPins(brief, stored?.draft));
+      // What has been done is not composed again.
+      if (stored?.status !== 'done') prepare(withPins(brief, stored?.draft));
     },
     changeBrief(change) {
       get().proving?.abort();
@@ -247,13 +248,14 @@ export const useSession = create<SessionState>((set, get) => {
       const controller = new AbortController();
       set({ composing: controller, refused: undefined, problem: undefined });
       try {
-        const composition = await composeAway(withPins(brief, draft), controller.signal);
+        const held = withPins(brief, draft);
+        const composition = await composeAway(held, controller.signal);
         if (get().composing !== controller) return;
         if ('refused' in composition) set({ refused: composition.refused });
         else {
           remember({ draft: composition.draft, bound: composition.proof.bound });
           set({ selected: undefined, changed: draft && differenceOf(draft, composition.draft) });
-          void lookFurther(withPins(brief, draft));
+          void lookFurther(held);
         }
       } catch (error) {
         if ((error as Error).name !== 'AbortError')

@@ -9,8 +9,15 @@ import {
 import { blockOrder } from '@tropaeum/core/session/blocks';
 import { boughtFirst, type Purchase } from '@tropaeum/core/session/bought-first';
 import type { Brief } from '@tropaeum/core/session/brief';
-import type { Proof } from '@tropaeum/core/session/compose';
-import { type Begun, begin, bestOf, type Composed, composedOf, refine } from '@tropaeum/core/session/compose';
+import {
+  type Begun,
+  begin,
+  bestOf,
+  type Composed,
+  composedOf,
+  type Proof,
+  refine,
+} from '@tropaeum/core/session/compose';
 import { contextOf } from '@tropaeum/core/session/context';
 import type { Draft } from '@tropaeum/core/session/draft';
 import type { ItemPlace } from '@tropaeum/core/session/edit';

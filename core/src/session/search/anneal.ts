@@ -1,7 +1,7 @@
 import { seeded } from '../../seeded';
 import type { Found } from './found';
 import type { Problem } from './problem';
-import { RunningTotal } from './running-total';
+import { totalOf } from './running-total';
 
 export interface Annealing {
   /** Offers to draw from. */
@@ -28,8 +28,7 @@ export function anneal(
   if (pool.length === 0) return undefined;
   const random = seeded(seed);
   const pick = (list: readonly number[]) => list[Math.floor(random() * list.length)] as number;
-  const total = new RunningTotal(problem);
-  for (const i of startOf(problem, from)) total.add(i);
+  const total = totalOf(problem, startOf(problem, from));
   let price = total.priceNow();
   let best: Found | undefined;
   const keep = () => {

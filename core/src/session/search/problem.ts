@@ -11,8 +11,6 @@ export type Together = 1 | 2 | 3;
 
 /** Something the coach insists on: at least so much over the offers that count for it. */
 export interface Insisted {
-  /** What is insisted on, as the coach wrote it. */
-  name: string;
   /** How much each offer counts, in the order of the offers. */
   counts: Float64Array;
   least: number;
@@ -24,6 +22,8 @@ export interface Insisted {
  */
 export interface Problem {
   offers: readonly Column[];
+  /** The exercise of each offer. */
+  variants: readonly string[];
   needs: number;
   /** Weight of each need. */
   weights: Float64Array;
@@ -31,10 +31,9 @@ export interface Problem {
   gives: Float64Array;
   /** Worth of an offer that does not diminish. */
   worth: Float64Array;
-  /** Seconds of one set, of the rest after it, of getting ready, of all of it alone. */
+  /** Seconds of one set, of the rest after it, of all of it alone. */
   work: Float64Array;
   rest: Float64Array;
-  setUp: Float64Array;
   seconds: Float64Array;
   sets: Int32Array;
   family: Int32Array;
@@ -101,20 +100,20 @@ export function problemOf(context: Context, offers: readonly Column[], limits: L
   const familyIndex = new Map(familyNames.map((name, f) => [name, f]));
   const gives = new Float64Array(size * needs);
   for (const [i, o] of offers.entries()) gives.set(o.gives, i * needs);
-  const ofPin = (id: string) => offers.flatMap((o, i) => (variantOf(o).id === id ? [i] : []));
-  const pins = brief.lock.include.map(ofPin).filter((places) => places.length > 0);
+  const variants = offers.map((o) => variantOf(o).id);
+  const pins = brief.lock.include.map((id) => placesOf({ variants }, id)).filter((places) => places.length > 0);
   const pinned = new Set(pins.map(([first]) => first as number));
   const pinnedIn = (block: BlockKind) => [...pinned].filter((i) => (offers[i] as Column).group.block === block).length;
   const sets = whole((o) => doseOf(o).sets);
   const problem: Problem = {
     offers,
+    variants,
     needs,
     weights: Float64Array.from(demands, (d) => d.weight),
     gives,
     worth: numbers((o) => o.worth),
     work: numbers((o) => setSeconds(doseOf(o))),
     rest: numbers((o) => doseOf(o).restSeconds),
-    setUp: numbers((o) => o.seconds - doseOf(o).sets * (setSeconds(doseOf(o)) + doseOf(o).restSeconds)),
     seconds: numbers((o) => o.seconds),
     sets,
     family: whole((o) => familyIndex.get(variantOf(o).family) as number),
@@ -133,7 +132,7 @@ export function problemOf(context: Context, offers: readonly Column[], limits: L
     joints: whole(limits.joints),
     inTurn: new Uint8Array(size * size),
     pairs: new Float32Array(limits.together > 1 ? size * size : 0).fill(-1),
-    siblings: siblingsOf(offers),
+    siblings: siblingsOf(offers, variants),
     together: limits.together,
     least: Float64Array.from(blockKinds, (block) => limits.bounds[block].least),
     most: Float64Array.from(blockKinds, (block) => Math.max(limits.bounds[block].most, pinnedIn(block))),
@@ -142,7 +141,8 @@ export function problemOf(context: Context, offers: readonly Column[], limits: L
     wantedHeavy: wantedHeavySets(brief),
     pins,
     insisted: [
-      { name: 'some main work', counts: numbers(() => 1), least: 1 },
+      // Some work at least.
+      { counts: numbers(() => 1), least: 1 },
       ...(brief.lock.floors ?? []).map((floor) => insistedOn(context, offers, floor)),
     ],
     budget: limits.budget,
@@ -152,21 +152,17 @@ export function problemOf(context: Context, offers: readonly Column[], limits: L
   return problem;
 }
 
+/** Places of the offers of one exercise. */
+export function placesOf({ variants }: Pick<Problem, 'variants'>, variant: string): number[] {
+  return variants.flatMap((id, i) => (id === variant ? [i] : []));
+}
+
 /** What a floor of the coach counts. */
 function insistedOn(context: Context, offers: readonly Column[], floor: Floor): Insisted {
   const count = (of: (column: Column) => number) => Float64Array.from(offers, of);
-  if ('block' in floor)
-    return {
-      name: `${floor.least} of ${floor.block}`,
-      counts: count((o) => (o.group.block === floor.block ? 1 : 0)),
-      least: floor.least,
-    };
+  if ('block' in floor) return { counts: count((o) => (o.group.block === floor.block ? 1 : 0)), least: floor.least };
   const d = context.demands.findIndex((demand) => demand.id === floor.need);
-  return {
-    name: `${floor.least} effective sets for ${floor.need}`,
-    counts: count((o) => (d < 0 ? 0 : (o.gives[d] as number))),
-    least: floor.least,
-  };
+  return { counts: count((o) => (d < 0 ? 0 : (o.gives[d] as number))), least: floor.least };
 }
 
 /** Which two may be done in turn: same block and sets, other family and pattern, no region loaded high by both, no two for the trunk. */
@@ -193,9 +189,9 @@ function markInTurn(problem: Problem): void {
   }
 }
 
-function siblingsOf(offers: readonly Column[]): number[][] {
+function siblingsOf(offers: readonly Column[], variants: readonly string[]): number[][] {
   const byKey = new Map<string, number[]>();
-  const keys = offers.map((o) => `${o.variants[0]?.id}|${o.group.block}`);
+  const keys = offers.map((o, i) => `${variants[i]}|${o.group.block}`);
   keys.forEach((key, i) => {
     byKey.set(key, [...(byKey.get(key) ?? []), i]);
   });

@@ -194,9 +194,15 @@ function mostSaved(problem: Problem, size: number, mask: number): number {
   return best;
 }
 
-/** A set of offers as a session, where it keeps all hard rules. */
-export function sessionOf(problem: Problem, offers: readonly number[]): Found | undefined {
+/** The totals of a set of offers. */
+export function totalOf(problem: Problem, offers: readonly number[]): RunningTotal {
   const total = new RunningTotal(problem);
   for (const i of offers) total.add(i);
+  return total;
+}
+
+/** A set of offers as a session, where it keeps all hard rules. */
+export function sessionOf(problem: Problem, offers: readonly number[]): Found | undefined {
+  const total = totalOf(problem, offers);
   return total.isSession() ? { chosen: [...offers], worth: total.worthNow() } : undefined;
 }

@@ -1,7 +1,7 @@
 import type { Solver } from '../solver';
 import { anneal } from './anneal';
 import { type BranchOptions, branch } from './branching';
-import type { Found } from './found';
+import { bestFound, type Found } from './found';
 import type { Problem } from './problem';
 import { byPromise, lotsGaining, type Relaxation, relax } from './relaxation';
 import type { Lot } from './session-programme';
@@ -43,10 +43,6 @@ function annealed(problem: Problem, ranked: readonly number[], rounds: readonly 
   );
 }
 
-function better(sessions: readonly Found[]): Found | undefined {
-  return sessions.reduce<Found | undefined>((best, s) => (!best || s.worth > best.worth ? s : best), undefined);
-}
-
 /** Lots among some offers that may still be in a session worth more than `worth`; what gains less than that leaves cannot be. */
 function lotsLeft(problem: Problem, relaxation: Relaxation, worth: number, among?: ReadonlySet<number>): Lot[] {
   const over = -(relaxation.objective - worth) - 1e-9;
@@ -70,7 +66,7 @@ export function firstSession(
   if (!relaxation) return undefined;
   const ranked = byPromise(relaxation);
   const sessions = annealed(problem, ranked, atOnce);
-  const best = better(sessions);
+  const best = bestFound(sessions);
   const used = new Set(sessions.flatMap(({ chosen }) => chosen));
   for (const i of [...used]) for (const sibling of problem.siblings[i] as number[]) used.add(sibling);
   const lots = lotsLeft(problem, relaxation, best?.worth ?? Number.NEGATIVE_INFINITY, best ? used : undefined);
@@ -90,7 +86,7 @@ export function prove(
   options: Omit<BranchOptions, 'polish'>,
 ): Searched & { nodes: number } {
   const ranked = byPromise(relaxation);
-  const best = better([known, ...annealed(problem, ranked, afterwards)]) as Found;
+  const best = bestFound([known, ...annealed(problem, ranked, afterwards)]) as Found;
   const lots = lotsLeft(problem, relaxation, best.worth);
   const pool = ranked.slice(0, polishWidth);
   let seed = 100;

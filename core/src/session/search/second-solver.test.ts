@@ -2,6 +2,7 @@ import GLPK from 'glpk.js/node';
 import { describe, expect, it } from 'vitest';
 import { randomBrief } from '../../../test/random-briefs';
 import { solver } from '../../../test/solver';
+import { wholeProgramme } from '../../../test/whole-programme';
 import { seeded } from '../../seeded';
 import { blockBounds } from '../blocks';
 import { offersOf } from '../candidates';
@@ -9,9 +10,8 @@ import { contextOf } from '../context';
 import { preparingBlocks } from '../joint-load';
 import type { Programme } from '../solver';
 import { type Problem, problemOf, type Together } from './problem';
-import { lotsGaining, relax } from './relaxation';
+import { relax } from './relaxation';
 import { firstSession, prove } from './search';
-import { SessionProgramme } from './session-programme';
 
 const offersEach = 16;
 
@@ -66,16 +66,6 @@ async function optimumOf({ rows, columns }: Programme): Promise<number> {
     { msglev: glpk.GLP_MSG_OFF, presol: true, mipgap: 0 },
   );
   return result.result.status === glpk.GLP_OPT ? result.result.z : Number.NaN;
-}
-
-/** The whole programme: every lot there is. */
-function wholeProgramme(problem: Problem): Programme {
-  const session = new SessionProgramme(problem);
-  const turns = lotsGaining(problem, new Float64Array(problem.offers.length), 1, -1e9);
-  return {
-    rows: session.programme.rows,
-    columns: [...session.programme.columns, ...session.alone, ...turns.map((lot) => session.columnOf(lot))],
-  };
 }
 
 describe('run to the end on small problems', () => {
