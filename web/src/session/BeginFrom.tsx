@@ -28,8 +28,8 @@ export function BeginFrom({ day }: { day: string }) {
   const { athleteId, brief, adopt } = useSession();
   const earlier = (useAthlete(athleteId).data?.sessions ?? [])
     .filter((s) => s.on < day)
-    .slice(-mostEarlier)
-    .reverse();
+    .sort((a, b) => b.on.localeCompare(a.on))
+    .slice(0, mostEarlier);
   const templates = useTemplates().data ?? [];
   const [working, setWorking] = useState<string>();
   const [problem, setProblem] = useState<string>();

@@ -61,7 +61,14 @@ export function SquadSession() {
         )}
         .
       </p>
-      <progress className="mt-1 h-1 w-full" value={ready.length} max={Math.max(1, rows.length)} aria-label="Adapted" />
+      {running && (
+        <progress
+          className="mt-1 h-1 w-full accent-laurel"
+          value={ready.length}
+          max={Math.max(1, rows.length)}
+          aria-label="Adapted"
+        />
+      )}
       <table className="mt-2 w-full border-collapse text-[0.82rem]">
         <thead>
           <tr className="border-b-2 border-ink text-left align-bottom">
@@ -119,22 +126,32 @@ function AthleteRow({ row, slots, squad }: AthleteRowProps) {
         if (!filled) return <td key={slot.variant} />;
         const same = filled.variant === slot.variant;
         const name = (id: string) => catalogueOf(row.brief?.own).byId(id)?.name ?? id;
+        const said = same ? 'the same' : filled.variant ? name(filled.variant) : 'left open';
         return (
-          <td key={slot.variant} className="px-1 py-1" title={filled.why}>
+          <td
+            key={slot.variant}
+            className="relative px-1 py-1 leading-tight focus-within:outline-2 focus-within:outline-bronze"
+            title={filled.why}
+          >
+            <span
+              className={`block ${same ? 'text-quiet' : filled.variant ? '' : 'text-oxide'} ${fixed.has(s) ? 'underline' : ''}`}
+            >
+              {said}
+            </span>
+            {!same && <span className="block text-[0.74rem] text-quiet">{percent(filled.kept)} kept</span>}
             <select
-              aria-label={`${slot.name} for ${athlete.name}`}
-              className={`w-full max-w-[9.5rem] cursor-pointer truncate bg-transparent ${same ? 'text-quiet' : filled.variant ? '' : 'text-oxide'} ${fixed.has(s) ? 'underline' : ''}`}
+              aria-label={`${slot.name} for ${athlete.name}: ${said}`}
+              className="absolute inset-0 cursor-pointer opacity-0"
               value={fixed.get(s) ?? ''}
               onChange={(e) => squad.correct(row, s, e.target.value)}
             >
-              <option value="">{filled.variant ? (same ? 'the same' : name(filled.variant)) : 'left open'}</option>
+              <option value="">as worked out</option>
               {filled.others.map((other) => (
                 <option key={other.variant} value={other.variant}>
                   {name(other.variant)} {percent(other.kept)}
                 </option>
               ))}
             </select>
-            {!same && <span className="block pl-1 text-[0.74rem] text-quiet">{percent(filled.kept)} kept</span>}
           </td>
         );
       })}
