@@ -149,7 +149,8 @@ test("a club's own exercise: faults at their fields, typing kept, found by searc
   await expect(page.getByText('Nothing written for Mon 21 Dec yet.')).toBeVisible();
   await compose(page);
   // The club's own one is composed with like any other; if it was not chosen, it can be named.
-  const ours = page.locator('[data-row]').filter({ hasText: 'Harbour push-up' });
+  // By its own name: the reasons of other items may speak of it.
+  const ours = page.locator('[data-row] [data-name]').filter({ hasText: 'Harbour push-up' });
   const nameIt = async () => {
     await page.keyboard.press('/');
     await page.keyboard.type('harbor');
