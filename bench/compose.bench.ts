@@ -38,7 +38,7 @@ const fullKit: Brief['kit'] = {
 const strong: Brief['athlete'] = { heightCm: 184, massKg: 82, born: '2000-01-01', level: 'advanced', sex: 'male' };
 
 /** Ten briefs of half an hour with 150 feasible variants and more. */
-function tenBriefs(format: Brief['houseRules']['format']): Brief[] {
+export function tenBriefs(format: Brief['houseRules']['format']): Brief[] {
   const brief = (changes: Partial<Brief>) => {
     const made = plainBrief({ kit: fullKit, ...changes });
     return { ...made, houseRules: { ...made.houseRules, format } };

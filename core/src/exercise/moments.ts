@@ -4,7 +4,7 @@ import type { ScaledBody } from '../body/segments';
 import { type MomentName, type Moments, momentNames, type Statics, statics } from '../body/statics';
 import { bodyKey, placedAlong, placedVariant } from './placed';
 import type { Variant } from './variant';
-import type { JointAction, Motion } from './vocabulary';
+import type { Joint, JointAction, Motion } from './vocabulary';
 
 /** What loads a variant beside the body: a mass in its place, a band as far as it is known. */
 export interface Loading {
@@ -33,19 +33,16 @@ export const momentWords: Record<MomentName, string> = {
   grip: 'grip',
 };
 
-const acrossMotion: Partial<Record<`${JointAction['joint']} ${Motion}`, MomentName>> = {
-  'trunk lateral-flexion': 'trunk-side',
-  'trunk rotation': 'trunk-twist',
-  'hip abduction': 'hip-side',
-  'hip adduction': 'hip-side',
-  'shoulder external-rotation': 'shoulder-turn',
-  'shoulder internal-rotation': 'shoulder-turn',
-  'wrist grip': 'grip',
+const acrossMotion: Partial<Record<Joint, Partial<Record<Motion, MomentName>>>> = {
+  trunk: { 'lateral-flexion': 'trunk-side', rotation: 'trunk-twist' },
+  hip: { abduction: 'hip-side', adduction: 'hip-side' },
+  shoulder: { 'external-rotation': 'shoulder-turn', 'internal-rotation': 'shoulder-turn' },
+  wrist: { grip: 'grip' },
 };
 
 /** The moment of the body model that a joint action answers; the shoulder blade is moved from the shoulder. */
 export function momentOf({ joint, action }: JointAction): MomentName {
-  return acrossMotion[`${joint} ${action}`] ?? (joint === 'scapula' ? 'shoulder' : joint);
+  return acrossMotion[joint]?.[action] ?? (joint === 'scapula' ? 'shoulder' : joint);
 }
 
 /**

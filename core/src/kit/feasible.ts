@@ -3,7 +3,7 @@ import type { BandCurve } from '../body/band';
 import { type SpaceNeeded, spaceNeeded } from '../body/footprint';
 import { type ScaledBody, scaledBody } from '../body/segments';
 import { handWeights } from '../exercise/library/kit-groups';
-import { placedVariant } from '../exercise/placed';
+import { bodyKey, placedVariant } from '../exercise/placed';
 import type { Variant } from '../exercise/variant';
 import { type KitKind, levels, type Pattern, type Region } from '../exercise/vocabulary';
 import { describeItem } from './in-words';
@@ -127,8 +127,19 @@ function kitReasons(variant: Variant, kit: Kit, loads: readonly LoadOption[]): s
 /** How far a weight reaches beyond the hand that holds it, metres; common practice, no source. */
 const implementM = 0.12;
 
-/** Space a variant takes for this body, with what it holds. */
+const kept = new WeakMap<Variant, Map<string, SpaceNeeded>>();
+
+/** Space a variant takes for this body, with what it holds; kept, since composing asks again and again. */
 export function variantSpace(variant: Variant, body: ScaledBody): SpaceNeeded {
+  const known = kept.get(variant) ?? new Map<string, SpaceNeeded>();
+  kept.set(variant, known);
+  const key = bodyKey(body);
+  const space = known.get(key) ?? measuredSpace(variant, body);
+  known.set(key, space);
+  return space;
+}
+
+function measuredSpace(variant: Variant, body: ScaledBody): SpaceNeeded {
   const { load } = variant;
   const held = load?.source === 'weight' && ['hands', 'near-hand', 'far-hand'].includes(load.place);
   return spaceNeeded(body, placedVariant(variant, body), held ? implementM : 0);

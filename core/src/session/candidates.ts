@@ -1,15 +1,16 @@
 import { daysBetween } from '../athlete/athlete';
 import type { Dose } from '../dose/dose';
+import { setSeconds } from '../dose/time';
 import type { Variant } from '../exercise/variant';
 import { type BlockKind, levels, mainBlocks } from '../exercise/vocabulary';
 import type { BlockBounds } from './blocks';
 import type { Brief } from './brief';
-import { alone, type Column, columnOf, switchSeconds } from './column';
+import { alone, type Column, columnOf, ofSets, switchSeconds } from './column';
 import type { Context } from './context';
 import type { Group } from './draft';
 import { isNewTo } from './familiar';
-import { preparingBlocks } from './joint-load';
-import { byTime, prescribe, stepFor } from './prescription';
+import { jointsToReady, type PreparedJoint, preparingBlocks } from './joint-load';
+import { byTime, prescriptions, stepFor } from './prescription';
 
 /** Blocks that go round as one circuit when the coach works in circuits. */
 export const circuitBlocks: ReadonlySet<BlockKind> = new Set(['strength', 'prevention']);
@@ -25,8 +26,7 @@ export const circuitRests = {
 
 /** How many sets the main work may have, by level, phase and minutes; common practice, no source. */
 function setChoices(block: BlockKind, variant: Variant, brief: Brief, rule: GroupRule): number[] {
-  const typed = brief.lock.doses?.[variant.id];
-  if (typed || !mainBlocks.has(block)) return [variant.dose.sets];
+  if (!mainBlocks.has(block)) return [variant.dose.sets];
   if ('rounds' in rule && circuitBlocks.has(block)) return [rule.rounds];
   const { sets } = stepFor(brief);
   return isNewTo(variant, brief) ? sets.filter((s) => s <= newMovementSets) : [...sets];
@@ -68,13 +68,56 @@ export function offersOf(context: Context, bounds: Record<BlockKind, BlockBounds
     for (const block of variant.blocks) {
       const wanted = bounds[block].most > 0 || pinned || floored.has(block) || preparingBlocks.has(block);
       if (!wanted) continue;
-      for (const sets of setChoices(block, variant, brief, rule)) {
-        const dosed = prescribe(candidate, block, sets, brief, body);
-        if (dosed) columns.push(columnOf(context, inRounds(alone(block, dosed.choice), rule)));
-      }
+      const dosed = [...prescriptions(candidate, block, 1, brief, body)].map(({ choice }) =>
+        columnOf(context, inRounds(alone(block, choice), rule)),
+      );
+      const offered = worthOffering(context, dosed);
+      if (brief.lock.doses?.[variant.id]) columns.push(...offered);
+      else
+        for (const sets of setChoices(block, variant, brief, rule))
+          columns.push(...offered.map((column) => ofSets(column, sets)));
     }
   }
   return columns;
+}
+
+/** What an item asks of a session, beside what it gives. */
+interface Asked {
+  gives: number;
+  heavySets: number;
+  /** Seconds of a set, of the rest after it, and of fetching what it needs. */
+  seconds: readonly number[];
+  joints: ReadonlySet<PreparedJoint>;
+}
+
+function askedBy(context: Context, { gives, heavySets, group, variants }: Column): Asked {
+  const { dose, load, setUpSeconds = 0 } = group.choices[0] as Group['choices'][number];
+  return {
+    gives: gives.reduce((sum, given) => sum + given, 0),
+    heavySets,
+    seconds: [setSeconds(dose), dose.restSeconds, setUpSeconds],
+    joints: jointsToReady(context, variants[0] as Variant, load),
+  };
+}
+
+const noWorse = (one: Asked, other: Asked) =>
+  one.gives >= other.gives - 1e-12 &&
+  one.heavySets >= other.heavySets &&
+  one.seconds.every((seconds, k) => seconds <= (other.seconds[k] as number)) &&
+  [...one.joints].every((joint) => other.joints.has(joint));
+
+/**
+ * Of one exercise with one load or another, heaviest first: the heaviest, and those lighter that are done in less time, rest less, or need fewer
+ * joints made ready. The others can only make a session worse.
+ */
+function worthOffering(context: Context, columns: readonly Column[]): readonly Column[] {
+  if (columns.length < 2) return columns;
+  const kept: { column: Column; asked: Asked }[] = [];
+  for (const column of columns) {
+    const asked = askedBy(context, column);
+    if (!kept.some((other) => noWorse(other.asked, asked))) kept.push({ column, asked });
+  }
+  return kept.map(({ column }) => column);
 }
 
 /** In a circuit the items only change places, the rest comes after the round; by the clock all work the same time. */

@@ -85,6 +85,20 @@ export function columnOf(context: Context, group: Group): Column {
   };
 }
 
+/** A column of one item with one set, done for so many. */
+export function ofSets(column: Column, sets: number): Column {
+  const choice = column.group.choices[0] as Choice;
+  const group: Group = { ...column.group, choices: [{ ...choice, dose: { ...choice.dose, sets } }] };
+  return {
+    ...column,
+    group,
+    seconds: groupSeconds(group),
+    gives: column.gives.map((given) => sets * given),
+    impactContacts: contactsOf(column.variants[0] as Variant, { ...choice.dose, sets }),
+    heavySets: sets * column.heavySets,
+  };
+}
+
 /** A light weight moved slowly or with intent, as the house rule makes the most of it. */
 const isSpecial = ({ load, dose: { tempo } }: Choice) =>
   load?.kg !== undefined && tempo !== undefined && (tempo.rising === 'X' || tempo.lowering >= slowFrom);

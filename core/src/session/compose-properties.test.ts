@@ -60,8 +60,13 @@ function makesReady({ context, ways }: Begun, draft: Draft): void {
 function eased(brief: Brief, draft: Draft, seed: number): { brief: Brief; less: boolean } {
   if (seed % 9 === 0) return { brief: { ...brief, minutes: brief.minutes + 5 }, less: false };
   if (seed % 9 === 3) {
-    // No weights: a heavier one is taken even where it takes longer than it is worth.
-    const more: Brief['kit']['items'] = [{ kind: 'band-long', level: 'heavy' }, { kind: 'bench' }, { kind: 'step' }];
+    const more: Brief['kit']['items'] = [
+      { kind: 'dumbbell', massKg: 10, count: 2 },
+      { kind: 'kettlebell', massKg: 24 },
+      { kind: 'band-long', level: 'heavy' },
+      { kind: 'bench' },
+      { kind: 'step' },
+    ];
     return { brief: { ...brief, kit: { ...brief.kit, items: [...brief.kit.items, ...more] } }, less: false };
   }
   const work = draft.groups.filter((g) => !preparingBlocks.has(g.block)).flatMap((g) => g.choices);

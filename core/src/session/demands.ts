@@ -108,13 +108,13 @@ export const coverageSlopes = coverageBreaks.map((dose, k) => {
  * @example coverage(0) // 0
  */
 export function coverage(dose: number): number {
-  let covered = 0;
-  let start = 0;
   // Asked for many thousand times a second while composing.
-  for (let k = 0; k < coverageBreaks.length && dose > start; k++) {
+  let [start, covered] = [0, 0];
+  for (let k = 0; k < coverageBreaks.length; k++) {
     const end = coverageBreaks[k] as number;
-    covered += (coverageSlopes[k] as number) * (Math.min(dose, end) - start);
+    if (dose <= end) return covered + (coverageSlopes[k] as number) * (dose - start);
     start = end;
+    covered = coverageAtBreaks[k] as number;
   }
   return covered;
 }

@@ -37,6 +37,12 @@ export function jointShares(context: Context, variant: Variant, load: Choice['lo
   return shares;
 }
 
+/** Joints that an item asks for so much that they have to be made ready. */
+export function jointsToReady(context: Context, variant: Variant, load: Choice['load']): Set<PreparedJoint> {
+  const asked = [...jointShares(context, variant, load)].filter(([, share]) => share >= readyFrom);
+  return new Set(asked.map(([joint]) => joint));
+}
+
 /** What each joint is asked for at the most in a session, and by which item. */
 export type SessionShares = ReadonlyMap<PreparedJoint, { share: number; by: string }>;
 

@@ -12,6 +12,7 @@ import type { Loading } from '../exercise/moments';
 import type { Variant } from '../exercise/variant';
 import { type BlockKind, type Level, mainBlocks, type Pattern } from '../exercise/vocabulary';
 import type { Feasibility } from '../kit/feasible';
+import { isMadeOf } from '../kit/in-words';
 import { type LoadOption, loadingOf } from '../kit/loads';
 import type { Brief } from './brief';
 import type { Choice } from './draft';
@@ -49,13 +50,15 @@ export const volumeCeiling = 0.76;
 /** When it is, a load that still allows a few with some left is heavy enough without anybody beside one; common practice, no source. */
 const heavyCeiling = 0.88;
 
+/** How heavy a set may be at the most with this aim, whoever it is. */
+const strictCeiling = ({ aim }: Brief) => (aim === 'strength' ? heavyCeiling : volumeCeiling);
+
 /** Seconds for fixing an anchor and for loading a bar; common practice, no source. */
 const [anchorSeconds, barSeconds] = [15, 20];
 
 /** What it takes to move the kit for a variant, beyond getting into place. */
-function movingSeconds({ needs, load }: Variant, { kit }: Brief): number {
-  const bar = load?.source === 'weight' && load.required && kit.items.some((item) => item.kind === 'barbell');
-  return (needs.anchors.length > 0 ? anchorSeconds : 0) + (bar ? barSeconds : 0);
+function movingSeconds({ needs }: Variant, load: Choice['load']): number {
+  return (needs.anchors.length > 0 ? anchorSeconds : 0) + (load && isMadeOf(load.with, 'barbell') ? barSeconds : 0);
 }
 
 /** What the phase, its week, level and age allow today. */
@@ -71,19 +74,19 @@ export function stepFor(brief: Brief): Step {
   return stepOf(standing);
 }
 
-/** The heaviest load within the ceiling: what is heavier asks for more, so that half of what is left is looked at each time. */
-function heaviestWithin(
+/** Loads within the ceiling, lightest first: what is heavier asks for more, so that half of what is left is looked at each time. */
+function within(
   loads: readonly LoadOption[],
   ceiling: number,
   effortAt: (kg: number) => Effort,
-): LoadOption | undefined {
-  let [fits, over] = [-1, loads.length];
-  while (over - fits > 1) {
+): readonly LoadOption[] {
+  let [fits, over] = [0, loads.length];
+  while (over > fits) {
     const middle = (fits + over) >> 1;
-    if (effortAt((loads[middle] as LoadOption).kg).share <= ceiling) fits = middle;
+    if (effortAt((loads[middle] as LoadOption).kg).share <= ceiling) fits = middle + 1;
     else over = middle;
   }
-  return loads[fits];
+  return loads.slice(0, fits);
 }
 
 /** Repetitions, reserve, tempo and rest of a set so far from the most. */
@@ -160,18 +163,26 @@ function bandFor({ bands }: Feasibility, ceiling: number, effortWith: (loading: 
   return measured[0] ?? { load: { with: bands.find((b) => !b.measured)?.with ?? bands[0]?.with ?? 'band' } };
 }
 
-/** The load for a variant within a ceiling; undefined where all is too heavy and something has to be held. */
-function loadFor(feasible: Feasibility, ceiling: number, effortWith: (loading: Loading) => Effort): Loaded | undefined {
+/** The loads for a variant within a ceiling, heaviest first, at last none; nothing where all is too heavy and something has to be held. */
+function* loadsFor(
+  feasible: Feasibility,
+  ceiling: number,
+  effortWith: (loading: Loading) => Effort,
+): Generator<Loaded> {
   const { variant, loads } = feasible;
-  if (variant.load?.source === 'band') return bandFor(feasible, ceiling, effortWith);
-  const heaviest = heaviestWithin(loads, ceiling, (loadKg) => effortWith({ loadKg }));
-  if (heaviest) return { load: { kg: heaviest.kg, with: heaviest.with }, effort: effortWith({ loadKg: heaviest.kg }) };
-  return variant.load?.required ? undefined : { effort: effortWith({}) };
+  if (variant.load?.source === 'band') {
+    yield bandFor(feasible, ceiling, effortWith);
+    return;
+  }
+  const light = within(loads, ceiling, (loadKg) => effortWith({ loadKg }));
+  for (const { kg, with: name } of light.toReversed())
+    yield { load: { kg, with: name }, effort: effortWith({ loadKg: kg }) };
+  if (!variant.load?.required) yield { effort: effortWith({}) };
 }
 
 /**
- * Doses a feasible variant for a block: load, repetitions, reserve, tempo. Undefined when it is too heavy or too hard today.
- * A dose that the coach has typed is kept as it is.
+ * Doses a feasible variant for a block with the heaviest load that suits: load, repetitions, reserve, tempo. Undefined when it is too heavy or too
+ * hard today. A dose that the coach has typed is kept as it is.
  */
 export function prescribe(
   feasible: Feasibility,
@@ -180,40 +191,65 @@ export function prescribe(
   brief: Brief,
   body: ScaledBody,
 ): Prescription | undefined {
+  for (const dosed of prescriptions(feasible, block, sets, brief, body)) return dosed;
+  return undefined;
+}
+
+/**
+ * The same with every load that suits, heaviest first: a lighter one is done in less time, or needs less made ready before it.
+ *
+ * @example [...prescriptions(gobletSquat, 'strength', 3, brief, body)].map((p) => p.choice.load?.kg) // [16, 15, 7.5]
+ */
+export function* prescriptions(
+  feasible: Feasibility,
+  block: BlockKind,
+  sets: number,
+  brief: Brief,
+  body: ScaledBody,
+): Generator<Prescription> {
   const { variant } = feasible;
+  const isNew = isNewTo(variant, brief);
+  const usual = Math.min(strictCeiling(brief), shareCeiling[brief.athlete.level], isNew ? newMovement.ceiling : 1);
+  const ceiling = variant.speed === 'fast' ? fastUpTo : usual;
+  const effortWith = (loading: Loading) => effortOf(variant, brief.athlete, brief.date, loading, body);
+  for (const loaded of loadsFor(feasible, ceiling, effortWith)) {
+    const dosed = prescribeWith(loaded, feasible, block, sets, brief, body);
+    if (dosed) yield dosed;
+  }
+}
+
+function prescribeWith(
+  { load, effort }: Loaded,
+  { variant }: Feasibility,
+  block: BlockKind,
+  sets: number,
+  brief: Brief,
+  body: ScaledBody,
+): Prescription | undefined {
   const typed = brief.lock.doses?.[variant.id];
   const fast = variant.speed === 'fast';
   const base: Dose = { ...variant.dose, sets };
   const pinned = brief.lock.include.includes(variant.id);
-  const moving = movingSeconds(variant, brief);
-  const finish = (dose: Dose, load: Choice['load']): Choice => ({
+  const moving = movingSeconds(variant, load);
+  const finish = (dose: Dose): Choice => ({
     variant: variant.id,
     dose: typed ? parseDose(typed) : dose,
     ...(load ? { load } : {}),
     pinned,
     ...(moving > 0 ? { setUpSeconds: moving } : {}),
   });
-  const effortWith = (loading: Loading) => effortOf(variant, brief.athlete, brief.date, loading, body);
-  const isNew = isNewTo(variant, brief);
-  const strict = brief.aim === 'strength' ? heavyCeiling : volumeCeiling;
-  const usual = Math.min(strict, shareCeiling[brief.athlete.level], isNew ? newMovement.ceiling : 1);
-  const ceiling = fast ? fastUpTo : usual;
-
-  const loaded = loadFor(feasible, ceiling, effortWith);
-  if (!loaded) return undefined;
-  const { load, effort } = loaded;
   if (!effort) {
     const counted = base.work.kind === 'reps' && !fast;
-    return { choice: finish(counted ? { ...base, reserve: base.reserve ?? bandReserve } : base, load) };
+    return { choice: finish(counted ? { ...base, reserve: base.reserve ?? bandReserve } : base) };
   }
-  if (!mainBlocks.has(block)) return { choice: finish(base, load) };
+  if (!mainBlocks.has(block)) return { choice: finish(base) };
   const dosed = (dose: Dose): Prescription => {
-    const choice = finish(dose, load);
+    const choice = finish(dose);
     const zone = zoneOfItem(variant, choice.dose, effort.share);
     return { choice, effort, ...(zone ? { zone } : {}) };
   };
   if (base.work.kind !== 'reps' || fast) return dosed(base);
-  if (isLowering(variant) && effort.share > strict) return dosed(withoutReserve(base));
+  if (isLowering(variant) && effort.share > strictCeiling(brief)) return dosed(withoutReserve(base));
 
   const repetitionsToFailure = capacityOf(brief.athlete, brief.date, body).toFailure(
     variant,
@@ -222,7 +258,8 @@ export function prescribe(
   const toFailure = Math.min(mostCounted, repetitionsToFailure?.mid ?? mostCounted);
   const fewest = brief.aim === 'strength' && !isCareful(brief) ? fewestHeavy : fewestRepetitions;
   if (toFailure < fewest && !pinned) return undefined;
-  const reserve = Math.max(base.reserve ?? 2, stepFor(brief).reserve) + (isNew ? newMovement.moreReserve : 0);
+  const reserve =
+    Math.max(base.reserve ?? 2, stepFor(brief).reserve) + (isNewTo(variant, brief) ? newMovement.moreReserve : 0);
   const counted = repetitionDose(base, effort, toFailure, reserve, variant, block, brief);
   const dose = brief.houseRules.doseBy === 'time' && block !== 'power' ? byTime(counted) : counted;
   return { ...dosed(dose), ...(repetitionsToFailure ? { repetitionsToFailure } : {}) };

@@ -4,13 +4,12 @@ import type { Column } from './column';
 import type { Context } from './context';
 import type { Group } from './draft';
 import {
-  jointShares,
+  jointsToReady,
   type PreparedJoint,
   preparedJoints,
   preparingBlocks,
   readied,
   readies,
-  readyFrom,
   readyingBlocks,
   sessionShares,
 } from './joint-load';
@@ -121,8 +120,9 @@ export class WarmUp {
   wantedBy({ group, variants }: Column): number {
     return group.choices.reduce((mask, choice, i) => {
       const variant = variants[i] as Column['variants'][number];
-      const loaded = [...jointShares(this.context, variant, choice.load)].filter(([, share]) => share >= readyFrom);
-      return mask | bitsOf(loaded.map(([joint]) => joint)) | (variant.speed === 'fast' ? 1 << fastBit : 0);
+      return (
+        mask | bitsOf(jointsToReady(this.context, variant, choice.load)) | (variant.speed === 'fast' ? 1 << fastBit : 0)
+      );
     }, 0);
   }
 

@@ -1,7 +1,7 @@
 import { seeded } from '../../seeded';
 import type { Found } from './found';
 import type { Problem } from './problem';
-import { totalOf } from './running-total';
+import { none, totalOf } from './running-total';
 
 export interface Annealing {
   /** Offers to draw from. */
@@ -15,7 +15,7 @@ export interface Annealing {
 }
 
 /** How much worse a step may be at first and at the end, shares of everything asked. */
-const [hot, warm, cold] = [0.012, 0.003, 0.0004];
+const [hot, warm, cold] = [0.012, 0.003, 0.0008];
 
 /**
  * Simulated annealing over sets of offers: one is added, taken out, replaced or given another number of sets; steps down are taken ever more
@@ -41,11 +41,11 @@ export function anneal(
   for (let move = 0; move < moves; move++, heat *= cooling) {
     const { chosen } = total;
     const kind = random();
-    let gone = -1;
-    let added = -1;
+    let at = none;
+    let added = none;
     if (kind < 0.25 || chosen.length === 0) added = pick(pool);
     else {
-      const at = Math.floor(random() * chosen.length);
+      at = Math.floor(random() * chosen.length);
       const here = chosen[at] as number;
       if (kind < 0.37) {
         if (total.isPinned(here)) continue;
@@ -59,17 +59,20 @@ export function anneal(
         if (random() < 0.5)
           for (let tries = 0; tries < 4 && problem.block[added] !== problem.block[here]; tries++) added = pick(pool);
       }
-      gone = total.removeAt(at);
     }
+    const gone = at < 0 ? none : (chosen[at] as number);
     if (added >= 0) {
-      if ((total.ofFamily[problem.family[added] as number] as number) > 0) {
-        if (gone >= 0) total.add(gone);
-        continue;
-      }
-      total.add(added);
+      const family = problem.family[added] as number;
+      const leaves = gone >= 0 && problem.family[gone] === family ? 1 : 0;
+      if ((total.ofFamily[family] as number) > leaves) continue;
     }
-    const next = total.priceNow();
-    if (next >= price || random() < Math.exp((next - price) / heat)) {
+    // A look first: most steps are too far down whatever rules they break, and are not taken.
+    const least = price + heat * Math.log(random());
+    if (total.worthWith(added, gone) < least) continue;
+    if (at >= 0) total.removeAt(at);
+    if (added >= 0) total.add(added);
+    const next = total.priceNow(least);
+    if (next >= least) {
       price = next;
       keep();
     } else {

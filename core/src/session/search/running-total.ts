@@ -4,6 +4,10 @@ import type { Found } from './found';
 import { pairSaves, savedBy } from './in-turn';
 import type { Problem } from './problem';
 
+/** No offer. */
+export const none = -1;
+const tolerances = Float64Array.from(opposites, (o) => o.tolerance);
+
 /** Worth of a second over the minutes, and of a hard rule broken: dear enough that nobody stays there. */
 const [secondPrice, rulePrice] = [0.0025, 0.25];
 
@@ -86,22 +90,38 @@ export class RunningTotal {
 
   /** What the set is worth as a session: needs covered with diminishing returns, less the price of every wish it breaks. */
   worthNow(): number {
-    const { problem } = this;
-    let sum = this.worth;
-    for (let d = 0; d < problem.needs; d++) {
-      const dose = this.dose[d] as number;
-      if (dose > 1e-12) sum += (problem.weights[d] as number) * coverage(dose);
+    return this.worthWith(none, none);
+  }
+
+  /** The same with one offer more and one of the chosen less, each may be `none`; the set stays as it is. */
+  worthWith(added: number, gone: number): number {
+    const { problem, dose } = this;
+    const { needs, gives, weights } = problem;
+    let sum = this.worth + change(problem.worth, added, gone);
+    const [more, less] = [added * needs, gone * needs];
+    for (let d = 0; d < needs; d++) {
+      let given = dose[d] as number;
+      if (added >= 0) given += gives[more + d] as number;
+      if (gone >= 0) given -= gives[less + d] as number;
+      if (given > 1e-12) sum += (weights[d] as number) * coverage(given);
     }
+    const into = added < 0 ? none : (problem.block[added] as number);
+    const outOf = gone < 0 ? none : (problem.block[gone] as number);
     for (let b = 0; b < this.inBlock.length; b++) {
-      const short = (problem.least[b] as number) - (this.inBlock[b] as number);
+      const short =
+        (problem.least[b] as number) - (this.inBlock[b] as number) - Number(b === into) + Number(b === outOf);
       if (short > 0) sum -= prices.blockItem * short;
     }
     for (let o = 0; o < this.balance.length; o++) {
-      const beyond = Math.abs(this.balance[o] as number) - (opposites[o]?.tolerance as number);
+      const balance = (this.balance[o] as number) + change(problem.balance[o] as Int32Array, added, gone);
+      const beyond = Math.abs(balance) - (tolerances[o] as number);
       if (beyond > 0) sum -= prices.opposite * beyond;
     }
-    for (let p = 0; p < 3; p++) if (this.inPlane[p] === 0) sum -= prices.plane;
-    return sum - prices.heavySet * Math.max(0, problem.wantedHeavy - this.heavy);
+    const planesIn = added < 0 ? 0 : (problem.planes[added] as number);
+    const planesOut = gone < 0 ? 0 : (problem.planes[gone] as number);
+    for (let p = 0; p < 3; p++)
+      if ((this.inPlane[p] as number) + ((planesIn >> p) & 1) - ((planesOut >> p) & 1) === 0) sum -= prices.plane;
+    return sum - prices.heavySet * Math.max(0, problem.wantedHeavy - this.heavy - change(problem.heavy, added, gone));
   }
 
   /** How many hard rules are broken and how far, minutes left aside. */
@@ -140,9 +160,15 @@ export class RunningTotal {
     return this.brokenNow() === 0 && this.overNow() === 0;
   }
 
-  /** What the search climbs: worth, less dear prices for what may not be. */
-  priceNow(): number {
-    return this.worthNow() - rulePrice * this.brokenNow() - secondPrice * this.overNow();
+  /**
+   * What the search climbs: worth, less dear prices for what may not be. What is sure to stay under a least is not counted to its end: the quickest
+   * order of a session takes longest to find.
+   */
+  priceNow(least = Number.NEGATIVE_INFINITY): number {
+    const worth = this.worthNow();
+    if (worth < least) return worth;
+    const kept = worth - rulePrice * this.brokenNow();
+    return kept < least ? kept : kept - secondPrice * this.overNow();
   }
 
   /** Seconds that the quickest order in turn saves. */
@@ -166,6 +192,11 @@ export class RunningTotal {
     }
     return saved;
   }
+}
+
+/** What one offer more and one less come to; each may be `none`. */
+function change(of: Float64Array | Int32Array, added: number, gone: number): number {
+  return (added < 0 ? 0 : (of[added] as number)) - (gone < 0 ? 0 : (of[gone] as number));
 }
 
 const lot = new Int32Array(32);

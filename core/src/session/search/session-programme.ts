@@ -56,6 +56,17 @@ function rowsOf(problem: Problem): Rows {
   return { ...rows, count: next };
 }
 
+function flat(columns: readonly ProgrammeColumn[]) {
+  const starts = new Int32Array(columns.length + 1);
+  for (const [i, { entries }] of columns.entries()) starts[i + 1] = (starts[i] as number) + entries.length;
+  const all = columns.flatMap(({ entries }) => entries);
+  return {
+    starts,
+    rows: Int32Array.from(all, ([row]) => row),
+    values: Float64Array.from(all, ([, value]) => value),
+  };
+}
+
 /**
  * The session as a mixed-integer programme, to be maximised: a yes-or-no variable for every lot, the pieces of each need's coverage, and the
  * prices of broken wishes. Lots are added to it as they are wanted.
@@ -68,9 +79,17 @@ export class SessionProgramme {
   /** The variable of each offer alone. */
   readonly alone: readonly ProgrammeColumn[];
 
+  /** The same entries, offer after offer in three arrays: they are priced again and again. */
+  private readonly entries: ReturnType<typeof flat>;
+  /** A column under way, row by row, and the rows that are in it. */
+  private readonly scratch: Float64Array;
+  private readonly touched: number[] = [];
+
   constructor(readonly problem: Problem) {
     this.rows = rowsOf(problem);
-    this.alone = problem.offers.map((_, i) => this.columnOf({ offers: [i], savedSeconds: 0 }));
+    this.alone = problem.offers.map((_, i) => this.aloneOf(i));
+    this.entries = flat(this.alone);
+    this.scratch = new Float64Array(this.rows.count);
     const columns = this.otherColumns();
     this.before = columns.length;
     this.programme = { rows: this.bounds(), columns };
@@ -126,29 +145,46 @@ export class SessionProgramme {
 
   /** What one more of each offer gains, alone, at these prices of the rows. */
   gains(rowDuals: ArrayLike<number>): Float64Array {
-    return Float64Array.from(this.alone, ({ cost, entries }) => {
+    const { starts, rows, values } = this.entries;
+    return Float64Array.from(this.alone, ({ cost }, i) => {
       let gain = cost;
-      for (const [row, value] of entries) gain -= (rowDuals[row] as number) * value;
+      for (let e = starts[i] as number; e < (starts[i + 1] as number); e++)
+        gain -= (rowDuals[rows[e] as number] as number) * (values[e] as number);
       return gain;
     });
   }
 
-  /** The variable of a lot. */
+  /** The variable of a lot: what its offers come to together, with the seconds saved; a plane is covered once. */
   columnOf({ offers, savedSeconds }: Lot): ProgrammeColumn {
-    const entries = new Map<number, number>();
-    const add = (row: number, value: number) => {
-      if (value !== 0) entries.set(row, (entries.get(row) ?? 0) + value);
-    };
+    const { scratch, touched } = this;
     let cost = 0;
-    let covered = 0;
     for (const i of offers) {
-      cost += this.problem.worth[i] as number;
-      covered |= this.problem.planes[i] as number;
-      this.addOffer(i, add);
+      const { cost: own, entries } = this.alone[i] as ProgrammeColumn;
+      cost += own;
+      for (const [row, value] of entries) {
+        // What cancels out comes by again.
+        if (scratch[row] === 0 && !touched.includes(row)) touched.push(row);
+        scratch[row] = (scratch[row] as number) + value;
+      }
     }
-    add(this.rows.time, -savedSeconds);
-    for (let p = 0; p < planeRows; p++) if (covered & (1 << p)) add(this.rows.planes + p, 1);
-    return { cost, lower: 0, upper: 1, integer: true, entries: [...entries] };
+    scratch[this.rows.time] = (scratch[this.rows.time] as number) - savedSeconds;
+    const isPlane = (row: number) => row >= this.rows.planes && row < this.rows.planes + planeRows;
+    const entries = touched.map((row): [number, number] => [row, isPlane(row) ? 1 : (scratch[row] as number)]);
+    for (const row of touched) scratch[row] = 0;
+    touched.length = 0;
+    return { cost, lower: 0, upper: 1, integer: true, entries };
+  }
+
+  /** The variable of one offer alone. */
+  private aloneOf(i: number): ProgrammeColumn {
+    const { problem, rows } = this;
+    const entries: [number, number][] = [];
+    this.addOffer(i, (row, value) => {
+      if (value !== 0) entries.push([row, value]);
+    });
+    for (let p = 0; p < planeRows; p++)
+      if ((problem.planes[i] as number) & (1 << p)) entries.push([rows.planes + p, 1]);
+    return { cost: problem.worth[i] as number, lower: 0, upper: 1, integer: true, entries };
   }
 
   private addOffer(i: number, add: (row: number, value: number) => void): void {
