@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { plainBrief } from '../../test/briefs';
 import { parseDose } from '../dose/notation';
+import { variantById } from '../exercise/library';
 import { additionsTo, alternativesTo, leastWorth } from './alternatives';
 import { blockOrder } from './blocks';
 import { groupSeconds } from './column';
@@ -77,6 +78,29 @@ describe('editing a draft', () => {
     ]);
     expect(moveGroup(draft, 3, 0)).toBe(draft);
     expect(moveGroup(draft, 9, 1)).toBe(draft);
+  });
+
+  it('moves a group into another block only where all of it may stand there', () => {
+    const mayStand = (id: string, block: string) => variantById(id)?.blocks.some((b) => b === block) ?? false;
+    const withTrunk: Draft = {
+      groups: [
+        ...draft.groups.slice(0, 4),
+        { block: 'prevention', format: 'straight', roundRestSeconds: 0, choices: [choice('side-plank', '2x30s/side')] },
+        ...draft.groups.slice(4),
+      ],
+    };
+    const calf = moveGroup(withTrunk, 3, 4, mayStand);
+    expect(calf.groups.map((g) => g.block)).toEqual([
+      'raise',
+      'strength',
+      'strength',
+      'prevention',
+      'prevention',
+      'cool-down',
+    ]);
+    expect(ids(calf).slice(-3)).toEqual(['side-plank', 'single-leg-calf-raise', 'long-sitting-reach']);
+    expect(moveGroup(withTrunk, 1, 4, mayStand)).toBe(withTrunk);
+    expect(moveGroup(withTrunk, 3, 0, mayStand)).toBe(withTrunk);
   });
 
   it('adds where the block belongs', () => {

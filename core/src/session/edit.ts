@@ -83,12 +83,24 @@ export function remove(draft: Draft, at: ItemPlace): Draft {
   });
 }
 
-/** Moves a group to another position inside its block. */
-export function moveGroup(draft: Draft, from: number, to: number): Draft {
-  const moving = draft.groups[from];
-  if (!moving || draft.groups[to]?.block !== moving.block) return draft;
+/**
+ * Moves a group to where another one stands: inside its block, or into the other's block where all of its items may stand there. Unchanged where
+ * they may not.
+ *
+ * @example moveGroup(draft, 3, 1, (variant, block) => catalogue.byId(variant)?.blocks.includes(block) ?? false)
+ */
+export function moveGroup(
+  draft: Draft,
+  from: number,
+  to: number,
+  mayStand: (variant: string, block: BlockKind) => boolean = () => false,
+): Draft {
+  const [moving, target] = [draft.groups[from], draft.groups[to]];
+  if (!moving || !target) return draft;
+  const { block } = target;
+  if (block !== moving.block && !moving.choices.every(({ variant }) => mayStand(variant, block))) return draft;
   const rest = draft.groups.filter((_, g) => g !== from);
-  return { groups: [...rest.slice(0, to), moving, ...rest.slice(to)] };
+  return { groups: [...rest.slice(0, to), { ...moving, block }, ...rest.slice(to)] };
 }
 
 /** Adds an item at the end of its block, or where that block belongs. */

@@ -108,9 +108,10 @@ function NoteField({ at, text }: { at: ItemPlace; text: string }) {
   const edit = useSession((s) => s.edit);
   return (
     <label className="mt-2 block text-[0.85rem]">
-      Note for the athlete
+      <span title="n">Note for the athlete</span>
       <input
         type="text"
+        data-note
         maxLength={240}
         className="field mt-0.5 h-7 w-full"
         defaultValue={text}
@@ -172,12 +173,12 @@ export function Inspector({ at, group, choice, item, context, size }: InspectorP
           Leave out
         </button>
         {group.choices.length > 1 && (
-          <button type="button" className="key h-7" onClick={() => edit((d) => split(d, at.group))}>
+          <button type="button" className="key h-7" title="t" onClick={() => edit((d) => split(d, at.group))}>
             Take apart
           </button>
         )}
         {nextAlone && (
-          <button type="button" className="key h-7" onClick={() => edit((d) => pairWithNext(d, at.group))}>
+          <button type="button" className="key h-7" title="t" onClick={() => edit((d) => pairWithNext(d, at.group))}>
             Pair with next
           </button>
         )}
@@ -197,7 +198,9 @@ export function Inspector({ at, group, choice, item, context, size }: InspectorP
         </label>
       )}
       <NoteField key={choice.variant} at={at} text={choice.note ?? ''} />
-      <h3 className="label mt-4 border-b border-stone pb-0.5">Instead</h3>
+      <h3 className="label mt-4 border-b border-stone pb-0.5" title="s">
+        Instead
+      </h3>
       {alternatives === undefined && <p className="py-2 text-small text-quiet">Weighing …</p>}
       {alternatives?.length === 0 && (
         <p className="py-2 text-small text-quiet">Nothing else fits this kit, room and athlete.</p>
@@ -207,6 +210,7 @@ export function Inspector({ at, group, choice, item, context, size }: InspectorP
           <li key={a.variant}>
             <button
               type="button"
+              data-instead
               className="flex w-full cursor-pointer justify-between gap-2 border-b border-edge py-1 text-left text-[0.9rem] hover:bg-lit"
               onClick={() => edit((d) => swap(d, at, { ...a.choice, pinned: choice.pinned }))}
             >

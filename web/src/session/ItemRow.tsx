@@ -111,7 +111,7 @@ export function GroupRows({ index, group, block, first, letter, needs, guarded, 
                   type="button"
                   ref={setActivatorNodeRef}
                   className="grid size-6 cursor-grab place-items-center hover:text-ink"
-                  title="Drag inside the block"
+                  title="Drag inside the block, or into another where it may stand (shift and arrows)"
                   aria-label={`Move ${item.name}`}
                   {...attributes}
                   {...listeners}

@@ -9,6 +9,7 @@ import {
 } from '@dnd-kit/core';
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import type { AthleteSize } from '@tropaeum/core/body/segments';
+import type { BlockKind } from '@tropaeum/core/exercise/vocabulary';
 import type { Context } from '@tropaeum/core/session/context';
 import type { Draft } from '@tropaeum/core/session/draft';
 import { moveGroup } from '@tropaeum/core/session/edit';
@@ -51,8 +52,10 @@ export function Score({ context, draft, plan, size, onNeed }: ScoreProps) {
   );
   const needs = context.needs.performance.slice(0, mostActions);
   const margins = useMemo(() => marginsOf(context, draft), [context, draft]);
+  const mayStand = (variant: string, block: BlockKind) =>
+    context.catalogue.byId(variant)?.blocks.includes(block) ?? false;
   const drop = ({ active, over }: DragEndEvent) => {
-    if (over && active.id !== over.id) edit((d) => moveGroup(d, Number(active.id), Number(over.id)));
+    if (over && active.id !== over.id) edit((d) => moveGroup(d, Number(active.id), Number(over.id), mayStand));
   };
   let pairs = 0;
   return (
@@ -62,7 +65,8 @@ export function Score({ context, draft, plan, size, onNeed }: ScoreProps) {
           plan={plan}
           selected={selected}
           onSelect={select}
-          onMove={(from, to) => from !== to && edit((d) => moveGroup(d, from, to))}
+          mayMove={(from, to) => from !== to && moveGroup(draft, from, to, mayStand) !== draft}
+          onMove={(from, to) => edit((d) => moveGroup(d, from, to, mayStand))}
         />
       </div>
       <div className="flex items-end justify-end" aria-hidden="true">

@@ -1,5 +1,5 @@
 import { contextOf } from '@tropaeum/core/session/context';
-import { choiceAt, type ItemPlace, pin, remove } from '@tropaeum/core/session/edit';
+import type { ItemPlace } from '@tropaeum/core/session/edit';
 import { planOf } from '@tropaeum/core/session/plan';
 import { worthOfDraft } from '@tropaeum/core/session/worth';
 import { useEffect, useMemo, useState } from 'react';
@@ -17,6 +17,7 @@ import { SessionBar } from './SessionBar';
 import { Side, type SideTab } from './Side';
 import { proofOf, useSession } from './store';
 import { useAdded } from './use-added';
+import { useEditKeys } from './use-edit-keys';
 import { useOpenSession } from './use-open-session';
 import { useSend } from './use-send';
 
@@ -57,11 +58,11 @@ export function SessionView() {
     if (composing || session.proving) session.stop();
     if (!composing) session.select(undefined);
   });
-  useHotkeys('x, delete', () => selected && session.edit((d) => remove(d, selected)));
-  useHotkeys('p', () => selected && session.edit((d) => pin(d, selected, !choiceAt(d, selected)?.pinned)));
   useHotkeys('d', () => document.querySelectorAll<HTMLInputElement>('[data-dose]')[Math.max(position, 0)]?.focus(), {
     preventDefault: true,
   });
+
+  useEditKeys(context, selected);
 
   if (problem) return <Trouble error={problem} again={() => void queryClient.invalidateQueries()} />;
   if (!opened || !context || !detail.data) return <Waiting what="Opening the athlete" />;

@@ -16,12 +16,13 @@ interface StripProps {
   plan: Plan;
   selected: ItemPlace | undefined;
   onSelect: (at: ItemPlace) => void;
-  /** A group is dropped on another one. */
+  /** Whether a group may be dropped on another one, and that it was. */
+  mayMove: (from: number, to: number) => boolean;
   onMove: (from: number, to: number) => void;
 }
 
 /** The session drawn to time: sets are bars, paired items sit in two rows, gaps are rests, the frame is the minutes there are. */
-export function Strip({ plan, selected, onSelect, onMove }: StripProps) {
+export function Strip({ plan, selected, onSelect, mayMove, onMove }: StripProps) {
   const dragged = useRef<number>(undefined);
   const total = Math.max(plan.minutes.budget, plan.minutes.planned) * 60;
   const share = (seconds: number) => `${(seconds / total) * 100}%`;
@@ -53,7 +54,7 @@ export function Strip({ plan, selected, onSelect, onMove }: StripProps) {
             }}
             onDragOver={(event) => {
               const from = dragged.current;
-              if (from !== undefined && plan.blocks[from]?.kind === block.kind) event.preventDefault();
+              if (from !== undefined && mayMove(from, g)) event.preventDefault();
             }}
             onDrop={(event) => {
               event.preventDefault();

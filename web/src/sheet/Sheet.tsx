@@ -8,8 +8,9 @@ import { Figure } from '../ui/Figure';
 import { Trouble, Waiting } from '../ui/States';
 import { takes, words } from '../ui/words';
 
-const papers = ['A4', 'Letter'] as const;
-type Paper = (typeof papers)[number];
+/** Paper with the class that asks for it; the pages themselves are in the stylesheet. */
+const papers = { A4: 'paper-a4', Letter: 'paper-letter' } as const;
+type Paper = keyof typeof papers;
 
 /** One page of paper: figures, doses, what to think of, boxes to tick, cautions. */
 export function Sheet() {
@@ -26,9 +27,8 @@ export function Sheet() {
   return (
     <main
       data-theme="light"
-      className={`mx-auto max-w-[190mm] bg-paper p-6 text-ink print:bg-clear print:p-0 ${large ? 'text-[1.15rem]' : 'text-[0.78rem]'}`}
+      className={`${papers[paper]} mx-auto max-w-[190mm] bg-paper p-6 text-ink print:bg-clear print:p-0 ${large ? 'text-[1.15rem]' : 'text-[0.78rem]'}`}
     >
-      <style>{`@page { size: ${paper}; margin: 10mm; }`}</style>
       <div className="no-print mb-4 flex items-center justify-between gap-3">
         <Link to={`/athletes/${athleteId}?day=${on}`} className="key">
           Back
@@ -37,7 +37,7 @@ export function Sheet() {
           <label className="flex items-center gap-1.5">
             Paper
             <select className="field h-7 w-24" value={paper} onChange={(e) => setPaper(e.target.value as Paper)}>
-              {papers.map((p) => (
+              {Object.keys(papers).map((p) => (
                 <option key={p}>{p}</option>
               ))}
             </select>
