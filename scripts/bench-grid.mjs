@@ -1,19 +1,10 @@
-import { chromium } from '@playwright/test';
+import { deskPage, spread } from './bench-browser.mjs';
 
 /**
  * Scrolls the whole figure grid of the library in a real browser, a step a frame, and tells how long frames took, ms.
  */
 export async function gridFrames(serverUrl) {
-  const browser = await chromium.launch({
-    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
-    args: ['--no-sandbox', '--disable-gpu'],
-  });
-  const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage();
-  await page.goto(`${serverUrl}/sign-in`);
-  await page.fill('#email', 'coach@skarvoy.example');
-  await page.fill('#password', 'hall closed');
-  await page.getByRole('button', { name: 'Sign in' }).click();
-  await page.getByRole('heading', { name: 'Squads' }).waitFor();
+  const { browser, page } = await deskPage(serverUrl);
   await page.goto(`${serverUrl}/library`);
   await page.locator('[data-cell]').first().waitFor();
   const scroll = () =>
@@ -38,13 +29,9 @@ export async function gridFrames(serverUrl) {
   const again = await scroll();
   await browser.close();
   const of = (frames) => {
-    const sorted = [...frames].sort((a, b) => a - b);
-    return {
-      frames: frames.length,
-      'median ms': Number(sorted[Math.floor(sorted.length / 2)].toFixed(1)),
-      'longest ms': Number(sorted.at(-1).toFixed(1)),
-      'over 50 ms': frames.filter((f) => f > 50).length,
-    };
+    const { median, longest } = spread(frames);
+    const over = frames.filter((f) => f > 50).length;
+    return { frames: frames.length, 'median ms': median, 'longest ms': longest, 'over 50 ms': over };
   };
   return { 'first time through': of(first), 'second time': of(again) };
 }

@@ -64,6 +64,11 @@ try {
   const { gridFrames } = await import('./bench-grid.mjs');
   console.log('Scrolling the figure grid of the library, a step a frame:');
   console.table(await gridFrames(`http://127.0.0.1:${port}`));
+  const { deskTimes, squadSeconds } = await import('./bench-desk.mjs');
+  console.log('At the desk, from the key to what is seen, two workers behind the page:');
+  console.table(await deskTimes(`http://127.0.0.1:${port}`));
+  console.log('A session for thirty more athletes, in two workers:');
+  console.table(await squadSeconds(`http://127.0.0.1:${port}`));
   console.log(`Server memory after the log writes: ${residentMb(server.pid).toFixed(0)} MB`);
 } finally {
   server.kill('SIGTERM');
