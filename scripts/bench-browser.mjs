@@ -19,3 +19,11 @@ export function spread(values) {
   const sorted = [...values].sort((a, b) => a - b);
   return { median: Number(sorted[sorted.length >> 1].toFixed(1)), longest: Number(sorted.at(-1).toFixed(1)) };
 }
+
+/** Milliseconds of the same plain arithmetic in this process: how fast the machine is just now. */
+export function paceOfMachine() {
+  const start = performance.now();
+  let sum = 0;
+  for (let i = 0; i < 1e8; i++) sum += i % 7;
+  return sum > 0 ? Math.round(performance.now() - start) : 0;
+}

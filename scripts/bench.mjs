@@ -64,6 +64,8 @@ try {
   const { gridFrames } = await import('./bench-grid.mjs');
   console.log('Scrolling the figure grid of the library, a step a frame:');
   console.table(await gridFrames(`http://127.0.0.1:${port}`));
+  const { paceOfMachine } = await import('./bench-browser.mjs');
+  console.log(`The machine takes ${paceOfMachine()} ms for a hundred million remainders just now.`);
   const { deskTimes, squadSeconds } = await import('./bench-desk.mjs');
   console.log('At the desk, from the key to what is seen, two workers behind the page:');
   console.table(await deskTimes(`http://127.0.0.1:${port}`));

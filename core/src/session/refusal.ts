@@ -175,11 +175,11 @@ function waysOut(prepared: Prepared, solver: Solver): { gives: Giving[][] } | { 
   const { brief } = prepared.context;
   const session = new SessionProgramme(problem);
   const banned = new Set(brief.lock.exclude);
-  const wanted = problem.offers.flatMap((_, i) => (asked(problem, i) ? [i] : []));
+  const wanted = wantedOf(problem);
+  const isWanted = new Set(wanted);
   const lots: Lot[] = [
-    ...problem.offers.map((_, i): Lot => ({ offers: [i], savedSeconds: 0 })),
-    ...lotsGaining(problem, new Float64Array(problem.offers.length), 1, 0)
-      .filter(({ offers }) => offers.every((i) => wanted.includes(i)))
+    ...wanted.map((i): Lot => ({ offers: [i], savedSeconds: 0 })),
+    ...lotsGaining(problem, gainsAmong(problem, isWanted), 1, 0)
       .sort((a, b) => b.savedSeconds - a.savedSeconds)
       .slice(0, pairsTried),
   ];
@@ -263,9 +263,23 @@ function asked({ pins, insisted }: Problem, i: number): boolean {
   return pins.some((pin) => pin.includes(i)) || insisted.slice(1).some(({ counts }) => (counts[i] as number) > 0);
 }
 
+/** What may have to be there: all that is pinned or counts for a floor, and the quickest of the rest, since some work has to be. */
+function wantedOf(problem: Problem): number[] {
+  const all = problem.offers.map((_, i) => i);
+  const [quickest] = all.toSorted((a, b) => (problem.seconds[a] as number) - (problem.seconds[b] as number));
+  return all.filter((i) => i === quickest || asked(problem, i));
+}
+
+/** Nothing is gained by what is not wanted, so that it is in no lot. */
+function gainsAmong({ offers }: Problem, wanted: ReadonlySet<number>): Float64Array {
+  return Float64Array.from(offers, (_, i) => (wanted.has(i) ? 0 : -Infinity));
+}
+
 /** The same brief with nothing left out by the coach. */
-function withoutBans({ context, rule }: Prepared): Prepared {
+function withoutBans(prepared: Prepared): Prepared {
+  const { context, rule } = prepared;
   const { brief } = context;
+  if (brief.lock.exclude.length === 0) return prepared;
   return prepare(contextOf({ ...brief, lock: { ...brief.lock, exclude: [] } }), rule);
 }
 
@@ -273,7 +287,7 @@ function withoutBans({ context, rule }: Prepared): Prepared {
 function sameOffers(from: Problem, to: Problem, chosen: readonly number[]): number[] {
   const key = (problem: Problem, i: number) => {
     const group = problem.offers[i]?.group;
-    return `${group?.block}|${problem.variants[i]}|${problem.sets[i]}`;
+    return `${group?.block}|${problem.variants[i]}|${problem.sets[i]}|${group?.choices[0]?.load?.kg}`;
   };
   const places = new Map(to.offers.map((_, i) => [key(to, i), i]));
   return chosen.flatMap((i) => places.get(key(from, i)) ?? []);

@@ -1,7 +1,7 @@
 import { leastWorth } from './alternatives';
 import { arranged } from './arranging';
 import { seasonReason } from './candidates';
-import { choicesOf, type Draft } from './draft';
+import { type Choice, choicesOf, type Draft } from './draft';
 import { type ItemPlace, remove } from './edit';
 import { preparingBlocks } from './joint-load';
 import type { Prepared } from './preparing';
@@ -34,12 +34,18 @@ export const atOnce: Effort = { moves: 2500, seeds: 2 };
 export const refined: Effort = { moves: 12_000, seeds: 5 };
 const poolWidth = 110;
 
+/** The number of sets tells offers of an exercise apart first, then the load, kg. */
+const nearly = 0.001;
+
 /** Places of the offers that a draft is made of; what the coach has dosed otherwise counts as its nearest. */
 export function offersIn(problem: Problem, draft: Draft): number[] {
   return draft.groups.flatMap(({ block, choices }) =>
     choices.flatMap((choice) => {
       const same = placesOf(problem, choice.variant).filter((i) => problem.offers[i]?.group.block === block);
-      const off = (i: number) => Math.abs((problem.sets[i] as number) - choice.dose.sets);
+      const kg = (of: Choice | undefined) => of?.load?.kg ?? 0;
+      const off = (i: number) =>
+        Math.abs((problem.sets[i] as number) - choice.dose.sets) +
+        nearly * Math.abs(kg(problem.offers[i]?.group.choices[0]) - kg(choice));
       return same.length ? [same.reduce((a, b) => (off(b) < off(a) ? b : a))] : [];
     }),
   );

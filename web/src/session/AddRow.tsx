@@ -5,7 +5,7 @@ import { Plus } from 'lucide-react';
 import { words } from '../ui/words';
 import { composer } from '../workers/composing';
 import { NameField } from './NameField';
-import { useSession } from './store';
+import { useWritten } from './store';
 
 const offeredBlocks: readonly BlockKind[] = [
   'mobilise',
@@ -20,7 +20,7 @@ const offeredBlocks: readonly BlockKind[] = [
 
 /** Adds the best that still fits to a block; what came in can be swapped or taken back. */
 export function AddRow() {
-  const { brief, draft, edit, said, say, addNamed } = useSession();
+  const { brief, draft, edit, said, say, addNamed } = useWritten();
   const addTo = async (block: BlockKind) => {
     if (!draft) return;
     const [best] = await composer().additions(brief, draft, block, 1);

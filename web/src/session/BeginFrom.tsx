@@ -11,7 +11,7 @@ import { useAthlete } from '../api/queries';
 import type { Returned, StoredSession } from '../api/types';
 import { dayName } from '../ui/days';
 import { adaptAway, skeletonAway } from '../workers/adapting';
-import { useSession } from './store';
+import { useWritten } from './store';
 import { forgetTemplate, type StoredTemplate, useTemplates } from './templates';
 
 const mostEarlier = 3;
@@ -25,7 +25,7 @@ async function decisionsOn(session: StoredSession): Promise<Map<string, Move>> {
 
 /** An empty page need not stay empty: an earlier session moved on, or one that the club keeps, fitted to this athlete. */
 export function BeginFrom({ day }: { day: string }) {
-  const { athleteId, brief, adopt } = useSession();
+  const { athleteId, brief, adopt } = useWritten();
   const earlier = (useAthlete(athleteId).data?.sessions ?? [])
     .filter((s) => s.on < day)
     .sort((a, b) => b.on.localeCompare(a.on))

@@ -12,11 +12,11 @@ import { RoomSection } from './brief/RoomSection';
 import { Section } from './brief/Section';
 import { SidesSection } from './brief/SidesSection';
 import { WeekSection } from './brief/WeekSection';
-import { useSession } from './store';
+import { useWritten } from './store';
 
 /** What the coach knows, all of it to hand and all of it changeable. */
 export function BriefPanel({ context }: { context: Context }) {
-  const { brief, draft, changeBrief } = useSession();
+  const { brief, draft, changeBrief } = useWritten();
   return (
     <div className="pb-6">
       <Section title="Aim and time">

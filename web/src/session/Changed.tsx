@@ -1,10 +1,10 @@
 import type { Context } from '@tropaeum/core/session/context';
 import type { Difference } from '@tropaeum/core/session/difference';
-import { useSession } from './store';
+import { useWritten } from './store';
 
 /** What composing anew has changed, and the key that takes it back. */
 export function Changed({ context, changed }: { context: Context; changed: Difference }) {
-  const { undo, forgetChanged } = useSession();
+  const { undo, forgetChanged } = useWritten();
   const name = (id: string) => context.catalogue.byId(id)?.name ?? id;
   const parts = [
     changed.out.length > 0 && `out: ${changed.out.map(name).join(', ')}`,

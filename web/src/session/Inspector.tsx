@@ -25,13 +25,13 @@ import { dayName } from '../ui/days';
 import { Figure } from '../ui/Figure';
 import { clock, words } from '../ui/words';
 import { composer, type OfferedAlternative } from '../workers/composing';
-import { useSession } from './store';
+import { useSession, useWritten } from './store';
 import { Without } from './Without';
 
 const offeredAtOnce = 6;
 
 function useAlternatives(at: ItemPlace): OfferedAlternative[] | undefined {
-  const { brief, draft } = useSession();
+  const { brief, draft } = useWritten();
   const [list, setList] = useState<OfferedAlternative[]>();
   useEffect(() => {
     if (!draft) return;
@@ -133,7 +133,7 @@ interface InspectorProps {
 
 /** The chosen item: how it looks, why it is there, what could stand instead, what to look for. */
 export function Inspector({ at, group, choice, item, context, size }: InspectorProps) {
-  const { edit, draft, leaveOut } = useSession();
+  const { edit, draft, leaveOut } = useWritten();
   const alternatives = useAlternatives(at);
   const { dose } = choice;
   const nextAlone =

@@ -12,7 +12,7 @@ import { Figure } from '../ui/Figure';
 import { capital, clock } from '../ui/words';
 import { composer, type OfferedAnswer } from '../workers/composing';
 import { changeRole, isCurrent } from './keep-sport';
-import { useSession } from './store';
+import { useWritten } from './store';
 
 type Need = ActionNeed | RiskNeed | OppositeNeed;
 
@@ -20,7 +20,7 @@ const offeredAtOnce = 5;
 
 /** What would answer a need here and now; asked for anew when brief or session change. */
 function useAnswers(needId: string): OfferedAnswer[] | undefined {
-  const { brief, draft } = useSession();
+  const { brief, draft } = useWritten();
   const [list, setList] = useState<OfferedAnswer[]>();
   useEffect(() => {
     let wanted = true;
@@ -36,7 +36,7 @@ function useAnswers(needId: string): OfferedAnswer[] | undefined {
 }
 
 function AnswerList({ need }: { need: Need }) {
-  const { brief, draft, edit } = useSession();
+  const { brief, draft, edit } = useWritten();
   const list = useAnswers(need.id);
   // What was put in by hand stays when the rest is composed anew.
   const put = ({ block, choice }: OfferedAnswer) =>
@@ -114,7 +114,7 @@ function RoleSays({ need, context }: { need: ActionNeed; context: Context }) {
 const mostShare = 60;
 
 function Opened({ need, column, context }: { need: Need; column: readonly Need[]; context: Context }) {
-  const { changeBrief, brief } = useSession();
+  const { changeBrief, brief } = useWritten();
   const moved = brief.sport.moved ?? {};
   const change = (next: Record<string, number>) => changeBrief({ sport: { ...brief.sport, moved: next } });
   const [asked, setAsked] = useState<number>();

@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import type { SaveState } from '../saving/late-saver';
-import { useSession } from './store';
+import { useWritten } from './store';
 
 interface NoticesProps {
   name: string;
@@ -11,7 +11,7 @@ interface NoticesProps {
 
 /** What happens and what went wrong, said above the score. */
 export function Notices({ name, save, link, sendProblem }: NoticesProps) {
-  const session = useSession();
+  const session = useWritten();
   const { brief, draft, composing, refused, stored } = session;
   const locked = stored?.status === 'done';
   return (

@@ -22,8 +22,9 @@ import { Balance } from './Balance';
 import { Checks } from './Checks';
 import { GuardFoot } from './Guards';
 import { GroupRows } from './ItemRow';
+import { Proven } from './Proven';
 import { Strip } from './Strip';
-import { useSession } from './store';
+import { useWritten } from './store';
 import { WeaveFoot, WeaveHead } from './Weave';
 import { WeaveNote } from './WeaveNote';
 import { WhyNot } from './WhyNot';
@@ -45,7 +46,7 @@ interface ScoreProps {
 
 /** The session as a score: strip, rows, weave, and at the foot whether it adds up. */
 export function Score({ context, draft, plan, size, onNeed }: ScoreProps) {
-  const { selected, edit, select, proving, stop } = useSession();
+  const { selected, edit, select } = useWritten();
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
@@ -102,19 +103,7 @@ export function Score({ context, draft, plan, size, onNeed }: ScoreProps) {
         <div className="min-w-0">
           <p>
             <b className="dose text-base">{clock(plan.minutes.planned * 60)}</b> of {plan.minutes.budget} min
-            {plan.solution && (
-              <span className="ml-4 font-semibold text-laurel">
-                at least {(100 * Math.max(0, 1 - plan.solution.gap)).toFixed(1)} % of the best possible
-              </span>
-            )}
-            {proving && (
-              <span className="ml-3 text-small text-quiet">
-                looking further …{' '}
-                <button type="button" className="underline hover:text-ink" onClick={stop}>
-                  enough
-                </button>
-              </span>
-            )}
+            <Proven context={context} draft={draft} />
           </p>
           <Balance margins={margins} />
           <div className="mt-1">

@@ -6,7 +6,7 @@ import type { ListedSession } from '../api/types';
 import type { SaveState } from '../saving/late-saver';
 import { UndoKeys } from '../ui/UndoKeys';
 import { words } from '../ui/words';
-import { useSession } from './store';
+import { useWritten } from './store';
 
 const saveWords: Record<SaveState['kind'], string> = {
   saved: 'saved',
@@ -27,7 +27,7 @@ interface SessionBarProps {
 
 /** Whose session it is, and the keys that do something with the whole of it. */
 export function SessionBar({ athleteId, name, context, save, lastDone, sending, onSend }: SessionBarProps) {
-  const session = useSession();
+  const session = useWritten();
   const { brief, draft, stored, composing } = session;
   const role = context.sport.roles.find((r) => r.id === brief.sport.role)?.name.toLowerCase();
   const age = ageOn(brief.athlete.born, brief.date);

@@ -1,7 +1,6 @@
 import { contextOf } from '@tropaeum/core/session/context';
 import type { ItemPlace } from '@tropaeum/core/session/edit';
 import { planOf } from '@tropaeum/core/session/plan';
-import { worthOfDraft } from '@tropaeum/core/session/worth';
 import { useEffect, useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useNavigate, useOutletContext, useParams } from 'react-router';
@@ -15,7 +14,7 @@ import { Notices } from './Notices';
 import { Score } from './Score';
 import { SessionBar } from './SessionBar';
 import { Side, type SideTab } from './Side';
-import { proofOf, useSession } from './store';
+import { useWritten } from './store';
 import { useAdded } from './use-added';
 import { useEditKeys } from './use-edit-keys';
 import { useOpenSession } from './use-open-session';
@@ -27,8 +26,8 @@ export function SessionView() {
   const navigate = useNavigate();
   const { day, squads } = useOutletContext<DeskContext>();
   const { detail, opened, problem } = useOpenSession(athleteId, day);
-  const session = useSession();
-  const { brief, draft, bound, selected, composing, refused } = session;
+  const session = useWritten();
+  const { brief, draft, selected, composing, refused } = session;
   const save = useSaveState();
   useAdded(opened);
   const { send, link, problem: sendProblem, sending } = useSend();
@@ -38,11 +37,7 @@ export function SessionView() {
     if (selected) setTab('Item');
   }, [selected]);
   const context = useMemo(() => (opened ? contextOf(brief) : undefined), [opened, brief]);
-  const plan = useMemo(() => {
-    if (!context || !draft) return undefined;
-    const proof = bound === undefined ? undefined : proofOf(worthOfDraft(context, draft), bound);
-    return planOf(context, draft, proof);
-  }, [context, draft, bound]);
+  const plan = useMemo(() => context && draft && planOf(context, draft), [context, draft]);
 
   const places: ItemPlace[] =
     draft?.groups.flatMap((g, group) => g.choices.map((_, choice) => ({ group, choice }))) ?? [];
@@ -55,7 +50,7 @@ export function SessionView() {
   useHotkeys('down, j', () => walk(1), { preventDefault: true });
   useHotkeys('up, k', () => walk(-1), { preventDefault: true });
   useHotkeys('esc', () => {
-    if (composing || session.proving) session.stop();
+    session.stop();
     if (!composing) session.select(undefined);
   });
   useHotkeys('d', () => document.querySelectorAll<HTMLInputElement>('[data-dose]')[Math.max(position, 0)]?.focus(), {

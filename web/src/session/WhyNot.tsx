@@ -3,13 +3,13 @@ import type { WhyNot as Answer } from '@tropaeum/core/session/why';
 import { useEffect, useState } from 'react';
 import { composer } from '../workers/composing';
 import { NameField } from './NameField';
-import { useSession } from './store';
+import { useSession, useWritten } from './store';
 
 const percent = (share: number) => `${(100 * Math.abs(share)).toFixed(1)} %`;
 
 /** Asks what an exercise would cost that is not in the session: an answer at once, a better one a moment later. */
 function useWhyNot(variant: string | undefined): Answer | undefined {
-  const { brief, draft } = useSession();
+  const { brief, draft } = useWritten();
   const [answer, setAnswer] = useState<Answer>();
   useEffect(() => {
     setAnswer(undefined);

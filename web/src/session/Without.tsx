@@ -3,13 +3,13 @@ import type { ItemPlace } from '@tropaeum/core/session/edit';
 import type { WhyThis } from '@tropaeum/core/session/why';
 import { useEffect, useState } from 'react';
 import { composer } from '../workers/composing';
-import { useSession } from './store';
+import { useWritten } from './store';
 
 const percent = (share: number) => `${(100 * Math.max(0, share)).toFixed(1)} %`;
 
 /** What the session loses without the chosen item: as it stands, and with the best that could come instead. */
 export function Without({ context, at }: { context: Context; at: ItemPlace }) {
-  const { brief, draft } = useSession();
+  const { brief, draft } = useWritten();
   const [answer, setAnswer] = useState<WhyThis>();
   useEffect(() => {
     setAnswer(undefined);

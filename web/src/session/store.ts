@@ -10,6 +10,7 @@ import { add, choiceAt, type ItemPlace, remove } from '@tropaeum/core/session/ed
 import { type Giving, given, type Refusal } from '@tropaeum/core/session/refusal';
 import type { SportProfile } from '@tropaeum/core/sport/profile';
 import { create } from 'zustand';
+import { useShallow } from 'zustand/react/shallow';
 import { additionAway, composeAway, prepare, proveAway } from '../workers/composing';
 
 /** The page of the desk that a session is: an athlete on a day. */
@@ -287,6 +288,9 @@ export const useSession = create<SessionState>((set, get) => {
     saved: (stored) => set({ stored }),
   };
 });
+
+/** The session but for how far its proof has come, which moves several times a second and is shown in one place only. */
+export const useWritten = () => useSession(useShallow(({ bound: _, proving: __, ...written }) => written));
 
 /** How close a draft is to the best, from its worth and the bound; undefined while no bound holds. */
 export function proofOf(worth: number, bound: number | undefined): Proof | undefined {

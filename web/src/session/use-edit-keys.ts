@@ -2,13 +2,13 @@ import type { BlockKind } from '@tropaeum/core/exercise/vocabulary';
 import type { Context } from '@tropaeum/core/session/context';
 import { choiceAt, type ItemPlace, moveGroup, pairWithNext, pin, remove, split } from '@tropaeum/core/session/edit';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { useSession } from './store';
+import { useWritten } from './store';
 
 const focusFirst = (selector: string) => document.querySelector<HTMLElement>(selector)?.focus();
 
 /** The keys that change the chosen item: remove, pin, move, in turn or apart; and the way to what is typed or chosen beside it. */
 export function useEditKeys(context: Context | undefined, selected: ItemPlace | undefined): void {
-  const { edit, draft, select } = useSession();
+  const { edit, draft, select } = useWritten();
   const enabled = selected !== undefined && draft !== undefined;
   const mayStand = (variant: string, block: BlockKind) =>
     context?.catalogue.byId(variant)?.blocks.includes(block) ?? false;

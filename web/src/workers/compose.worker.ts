@@ -28,6 +28,7 @@ import { atOnce, refined, type WhyNot, type WhyThis, whyNot, whyThis } from '@tr
 import { expose } from 'comlink';
 import loadHighs from 'highs';
 import wasmUrl from 'highs/runtime?url';
+import { interned } from './interned';
 
 const ready: Promise<Solver> = loadHighs({ locateFile: () => wasmUrl }).then(highsSolver);
 
@@ -62,7 +63,7 @@ const mostKept = 3;
 
 async function begunFor(brief: Brief): Promise<Begun | { refused: Refusal }> {
   const key = JSON.stringify(brief);
-  const known = begun.get(key) ?? begin(brief, await ready);
+  const known = begun.get(key) ?? begin(interned(brief), await ready);
   begun.delete(key);
   begun.set(key, known);
   for (const old of begun.keys()) if (begun.size > mostKept) begun.delete(old);
@@ -75,7 +76,7 @@ export interface Progress {
   draft?: Composed['draft'];
 }
 
-const reportEveryMs = 150;
+const reportEveryMs = 250;
 /** Proven to be this close to the best is close enough, share. */
 const wantedGap = 0.005;
 
@@ -98,7 +99,7 @@ const composer = {
       mostNodes: Infinity,
       watch(proof, draft) {
         const now = performance.now();
-        if (proof.objective > best + 1e-9 || now - reported > reportEveryMs) {
+        if (now - reported > reportEveryMs) {
           report({ proof, ...(proof.objective > best + 1e-9 ? { draft: draft() } : {}) });
           best = proof.objective;
           reported = now;
@@ -123,7 +124,7 @@ const composer = {
     return whyThis(prepared, relaxation, draft, at, hard ? refined : atOnce);
   },
   alternatives(brief: Brief, draft: Draft, at: ItemPlace, most: number): OfferedAlternative[] {
-    return offered(alternativesTo(contextOf(brief), draft, at), most);
+    return offered(alternativesTo(contextOf(interned(brief)), draft, at), most);
   },
   /** A named exercise for a session, or why not. */
   addition(
@@ -131,7 +132,7 @@ const composer = {
     draft: Draft,
     variantId: string,
   ): { block: BlockKind; offered: OfferedAlternative } | { reasons: string[] } {
-    const found = additionOf(contextOf(brief), draft, variantId, blockOrder(brief.houseRules.explosive));
+    const found = additionOf(contextOf(interned(brief)), draft, variantId, blockOrder(brief.houseRules.explosive));
     if ('reasons' in found) return found;
     const [only] = offered([found.addition], 1) as [OfferedAlternative];
     return { block: found.block, offered: only };
@@ -142,13 +143,15 @@ const composer = {
   },
   /** What would answer one need of this athlete best, here and now. */
   answers(brief: Brief, draft: Draft, demandId: string, most: number): OfferedAnswer[] {
-    return answersTo(contextOf(brief), draft, demandId, blockOrder(brief.houseRules.explosive), most).map((answer) => {
-      const [only] = offered([answer], 1) as [OfferedAlternative];
-      return { ...only, block: answer.block, alike: answer.alike };
-    });
+    return answersTo(contextOf(interned(brief)), draft, demandId, blockOrder(brief.houseRules.explosive), most).map(
+      (answer) => {
+        const [only] = offered([answer], 1) as [OfferedAlternative];
+        return { ...only, block: answer.block, alike: answer.alike };
+      },
+    );
   },
   additions(brief: Brief, draft: Draft, block: BlockKind, most: number): OfferedAlternative[] {
-    return offered(additionsTo(contextOf(brief), draft, block, blockOrder(brief.houseRules.explosive)), most);
+    return offered(additionsTo(contextOf(interned(brief)), draft, block, blockOrder(brief.houseRules.explosive)), most);
   },
 };
 

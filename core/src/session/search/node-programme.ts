@@ -50,7 +50,11 @@ export class NodeProgramme {
     this.banned = new Uint8Array(problem.offers.length);
     this.model = solver.open({
       rows: session.programme.rows,
-      columns: [...session.programme.columns, ...this.inModel.map((l) => session.columnOf(lots[l] as Lot))],
+      columns: [
+        ...session.programme.columns,
+        session.overTime,
+        ...this.inModel.map((l) => session.columnOf(lots[l] as Lot)),
+      ],
     });
   }
 
@@ -120,7 +124,7 @@ export class NodeProgramme {
     if (this.lower[v] === lower && this.upper[v] === upper) return;
     this.lower[v] = lower;
     this.upper[v] = upper;
-    this.model.bound(this.relaxation.session.before + v, lower, upper);
+    this.model.bound(this.relaxation.session.before + 1 + v, lower, upper);
   }
 
   /** The optimum here; undefined when nothing keeps these decisions. */
@@ -128,14 +132,15 @@ export class NodeProgramme {
     const { session } = this.relaxation;
     for (;;) {
       const linear = this.model.solve();
-      const paying = linear ? this.paying(linear.rowDuals) : this.notYetIn();
+      if (!linear) return undefined;
+      const paying = this.paying(linear.rowDuals);
       if (paying.length > 0) {
         this.take(paying);
         continue;
       }
-      if (!linear) return undefined;
+      if (!session.keepsTime(linear.values)) return undefined;
       const taken = this.inModel.flatMap((lot, v) => {
-        const share = linear.values[session.before + v] as number;
+        const share = linear.values[session.before + 1 + v] as number;
         return share > 1e-9 ? [{ lot, share }] : [];
       });
       return { objective: linear.objective, taken };
@@ -158,11 +163,6 @@ export class NodeProgramme {
       .sort((a, b) => b.gain - a.gain || a.lot - b.lot)
       .slice(0, lotsPerRound)
       .map(({ lot }) => lot);
-  }
-
-  /** Where nothing fits, what saves seconds may. */
-  private notYetIn(): number[] {
-    return this.lots.flatMap((_, lot) => (this.isIn[lot] || this.isOff(lot) ? [] : [lot]));
   }
 
   private take(lots: readonly number[]): void {

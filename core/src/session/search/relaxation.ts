@@ -31,24 +31,19 @@ export function relax(problem: Problem, solver: Solver): Relaxation | undefined 
   const session = new SessionProgramme(problem);
   const programme: Programme = {
     rows: session.programme.rows,
-    columns: [...session.programme.columns, ...session.alone],
+    columns: [...session.programme.columns, session.overTime, ...session.alone],
   };
   const model = solver.open(programme);
   try {
     const taken = new Set<string>();
     for (let round = 0; ; round++) {
       const linear = model.solve();
-      if (!linear) {
-        // Only what is done in turn may fit.
-        const all = lotsGaining(problem, new Float64Array(problem.offers.length), 0, -Infinity).filter(isNew);
-        if (all.length === 0) return undefined;
-        take(all);
-        continue;
-      }
+      if (!linear) return undefined;
       const gains = session.gains(linear.rowDuals);
       const secondWorth = Math.max(0, linear.rowDuals[session.rows.time] as number);
       const paying = lotsGaining(problem, gains, secondWorth, negligible).filter(isNew);
       if (paying.length === 0 || round === mostRounds) {
+        if (paying.length === 0 && !session.keepsTime(linear.values)) return undefined;
         // A session holds few lots: each that is still left out could add at most its gain.
         const left = paying.reduce((most, lot) => Math.max(most, lot.gain), 0) * mostLots;
         return {

@@ -29,6 +29,8 @@ interface Rows {
 
 const regionRows = 13;
 const planeRows = 3;
+/** What a second over the minutes costs; no second is worth so much. */
+const overPrice = 10;
 
 function rowsOf(problem: Problem): Rows {
   const { families, most, balance, needs, pins, insisted } = problem;
@@ -79,6 +81,11 @@ export class SessionProgramme {
   /** The variable of each offer alone. */
   readonly alone: readonly ProgrammeColumn[];
 
+  /**
+   * Seconds over the minutes, so dear that none is used where there is another way: with it the linear programme can be solved while what would save
+   * the seconds is not in it yet. It comes after the variables that are no lots.
+   */
+  readonly overTime: ProgrammeColumn;
   /** The same entries, offer after offer in three arrays: they are priced again and again. */
   private readonly entries: ReturnType<typeof flat>;
   /** A column under way, row by row, and the rows that are in it. */
@@ -89,6 +96,13 @@ export class SessionProgramme {
     this.rows = rowsOf(problem);
     this.alone = problem.offers.map((_, i) => this.aloneOf(i));
     this.entries = flat(this.alone);
+    this.overTime = {
+      cost: -overPrice,
+      lower: 0,
+      upper: Infinity,
+      integer: false,
+      entries: [[this.rows.time, -1]],
+    };
     this.scratch = new Float64Array(this.rows.count);
     const columns = this.otherColumns();
     this.before = columns.length;
@@ -152,6 +166,11 @@ export class SessionProgramme {
         gain -= (rowDuals[rows[e] as number] as number) * (values[e] as number);
       return gain;
     });
+  }
+
+  /** Whether a linear optimum keeps the minutes. */
+  keepsTime(values: ArrayLike<number>): boolean {
+    return (values[this.before] as number) < 1e-7;
   }
 
   /** The variable of a lot: what its offers come to together, with the seconds saved; a plane is covered once. */

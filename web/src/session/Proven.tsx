@@ -1,0 +1,31 @@
+import type { Context } from '@tropaeum/core/session/context';
+import type { Draft } from '@tropaeum/core/session/draft';
+import { worthOfDraft } from '@tropaeum/core/session/worth';
+import { useMemo } from 'react';
+import { proofOf, useSession } from './store';
+
+/** How close the session is proven to be to the best possible, and whether that is still looked into. */
+export function Proven({ context, draft }: { context: Context; draft: Draft }) {
+  const bound = useSession((s) => s.bound);
+  const proving = useSession((s) => s.proving !== undefined);
+  const stop = useSession((s) => s.stop);
+  const worth = useMemo(() => worthOfDraft(context, draft), [context, draft]);
+  const proof = proofOf(worth, bound);
+  return (
+    <>
+      {proof && (
+        <span className="ml-4 font-semibold text-laurel">
+          at least {(100 * Math.max(0, 1 - proof.gap)).toFixed(1)} % of the best possible
+        </span>
+      )}
+      {proving && (
+        <span className="ml-3 text-small text-quiet">
+          looking further …{' '}
+          <button type="button" className="underline hover:text-ink" onClick={stop}>
+            enough
+          </button>
+        </span>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,36 @@
+import type { Brief } from '@tropaeum/core/session/brief';
+
+const mostKept = 4;
+
+/** Gives back what it was given before where that says the same. */
+function keeper<T>(): (value: T) => T {
+  const known = new Map<string, T>();
+  return (value) => {
+    const key = JSON.stringify(value);
+    const same = known.get(key) ?? value;
+    known.delete(key);
+    known.set(key, same);
+    for (const old of known.keys()) if (known.size > mostKept) known.delete(old);
+    return same;
+  };
+}
+
+const [athletes, profiles, owns] = [
+  keeper<Brief['athlete']>(),
+  keeper<NonNullable<Brief['sport']['profile']>>(),
+  keeper<NonNullable<Brief['own']>>(),
+];
+
+/**
+ * What crosses to a worker is a copy every time. Here an athlete, a sport or the club's own exercises that say the same become the same object
+ * again, so that what was worked out for them before still holds.
+ */
+export function interned(brief: Brief): Brief {
+  const { athlete, sport, own } = brief;
+  return {
+    ...brief,
+    athlete: athletes(athlete),
+    sport: sport.profile ? { ...sport, profile: profiles(sport.profile) } : sport,
+    ...(own ? { own: owns(own) } : {}),
+  };
+}
