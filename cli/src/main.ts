@@ -81,7 +81,7 @@ function feasibleCommand(file: string | undefined): void {
   const all = library.map((variant) => feasibility(variant, { athlete, kit, date }));
   print({
     feasible: all
-      .filter((f) => f.reasons.length === 0)
+      .filter((f) => f.possible)
       .map((f) => ({
         variant: f.variant.id,
         name: f.variant.name,
@@ -90,7 +90,7 @@ function feasibleCommand(file: string | undefined): void {
         reach: f.variant.speed === 'fast' ? [] : reachOf(f, capacity).map(reachWords),
       })),
     infeasible: all
-      .filter((f) => f.reasons.length > 0)
+      .filter((f) => !f.possible)
       .map(({ variant, reasons }) => ({ variant: variant.id, name: variant.name, reasons })),
   });
 }

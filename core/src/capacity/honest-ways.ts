@@ -103,7 +103,7 @@ function harderOne(
 ): { variant: Variant; reached: ZonedReach } | undefined {
   const lifting = new Set(variant.jointActions.map(momentOf));
   return candidates
-    .filter((c) => c.reasons.length === 0 && c.variant.pattern === variant.pattern && c.variant.id !== variant.id)
+    .filter((c) => c.possible && c.variant.pattern === variant.pattern && c.variant.id !== variant.id)
     .filter((c) => c.variant.speed !== 'fast' && c.variant.dose.work.kind === 'reps' && fits(c.variant))
     .filter((c) => c.variant.jointActions.some((a) => lifting.has(momentOf(a))))
     .flatMap((c) => {
@@ -174,7 +174,7 @@ export function honestWays(
       dose: `4x5s${side(variant)} r90`,
     });
   const bandHere = candidates
-    .filter((c) => c.reasons.length === 0 && c.variant.pattern === variant.pattern && c.variant.load?.source === 'band')
+    .filter((c) => c.possible && c.variant.pattern === variant.pattern && c.variant.load?.source === 'band')
     .find((c) => c.variant.speed !== 'fast');
   if (bandHere)
     ways.push({

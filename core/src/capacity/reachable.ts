@@ -117,7 +117,7 @@ export function reachByPattern(candidates: readonly Feasibility[], capacity: Cap
   return loadedPatterns.map((pattern) => {
     const ofPattern = main.filter((f) => f.variant.pattern === pattern);
     const exercises = ofPattern
-      .filter((f) => f.reasons.length === 0)
+      .filter((f) => f.possible)
       .flatMap((f) => exerciseReach(f, capacity))
       .sort((a, b) => counted(b) - counted(a) || (b.reached?.share ?? -1) - (a.reached?.share ?? -1));
     const why = exercises.length ? undefined : commonest(ofPattern.flatMap((f) => f.reasons));

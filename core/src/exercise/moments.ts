@@ -2,7 +2,7 @@ import type { Band } from '../body/band';
 import { linePulls } from '../body/line';
 import type { ScaledBody } from '../body/segments';
 import { type MomentName, type Moments, momentNames, type Statics, statics } from '../body/statics';
-import { bodyKey, placedAlong, placedVariant } from './placed';
+import { bodyKey, keptOf, placedAlong, placedVariant } from './placed';
 import type { Variant } from './variant';
 import type { Joint, JointAction, Motion } from './vocabulary';
 
@@ -66,12 +66,8 @@ const kept = new WeakMap<Variant, Map<string, Moments>>();
 
 /** Largest moment of each kind over the keyframes of a variant, N m, one limb; kept, since composing asks again and again. */
 export function peakMoments(variant: Variant, body: ScaledBody, loading: Loading = {}): Moments {
-  const known = kept.get(variant) ?? new Map<string, Moments>();
-  kept.set(variant, known);
   const key = `${bodyKey(body)}|${loadingKey(loading)}`;
-  const moments = known.get(key) ?? largestMoments(variant, body, loading);
-  known.set(key, moments);
-  return moments;
+  return keptOf(kept, variant, key, () => largestMoments(variant, body, loading));
 }
 
 function largestMoments(variant: Variant, body: ScaledBody, loading: Loading): Moments {

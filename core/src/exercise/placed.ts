@@ -6,16 +6,38 @@ import type { Variant } from './variant';
 /** What tells one scaled body from another. */
 export const bodyKey = (body: ScaledBody) => `${body.heightM}|${body.massKg}|${body.centre.trunk}`;
 
-const kept = new WeakMap<Variant, Map<string, PlacedBody[]>>();
+/** What tells one stature from another: two bodies of one stature stand alike, however heavy they are. */
+export const statureKey = (body: ScaledBody) => `${body.heightM}|${body.centre.trunk}`;
 
-/** Keyframes of a variant put down for a body; kept, since the same bodies are asked for again and again. */
-export function placedVariant(variant: Variant, body: ScaledBody): PlacedBody[] {
-  const known = kept.get(variant) ?? new Map<string, PlacedBody[]>();
+/** The same stature weighing one kilogram; rounded, so that whoever is put down first, it comes out the same. */
+function ofOneKilogram(body: ScaledBody): ScaledBody {
+  const share = (massKg: number) => Math.round((massKg / body.massKg) * 1e9) / 1e9;
+  const segmentMassKg = Object.fromEntries(
+    Object.entries(body.segmentMassKg).map(([segment, massKg]) => [segment, share(massKg)]),
+  ) as ScaledBody['segmentMassKg'];
+  return { ...body, massKg: 1, segmentMassKg };
+}
+
+const placedByStature = new WeakMap<Variant, Map<string, PlacedBody[]>>();
+const placedByBody = new WeakMap<Variant, Map<string, PlacedBody[]>>();
+
+/** What is kept of a variant under a key, worked out when it is first asked for. */
+export function keptOf<T>(kept: WeakMap<Variant, Map<string, T>>, variant: Variant, key: string, workOut: () => T): T {
+  const known = kept.get(variant) ?? new Map<string, T>();
   kept.set(variant, known);
-  const key = bodyKey(body);
-  const frames = known.get(key) ?? placedKeyframes(variant, body);
-  known.set(key, frames);
-  return frames;
+  const found = known.get(key) ?? workOut();
+  known.set(key, found);
+  return found;
+}
+
+/** Keyframes of a variant put down for a body; kept, since the same statures are asked for again and again. */
+export function placedVariant(variant: Variant, body: ScaledBody): PlacedBody[] {
+  return keptOf(placedByBody, variant, bodyKey(body), () => {
+    const frames = keptOf(placedByStature, variant, statureKey(body), () =>
+      placedKeyframes(variant, ofOneKilogram(body)),
+    );
+    return frames.map((frame) => ({ ...frame, body }));
+  });
 }
 
 /** Bodies along a repetition: the keyframes, and `between` bodies from each of them to the next. */

@@ -3,7 +3,7 @@ import type { BandCurve } from '../body/band';
 import { type SpaceNeeded, spaceNeeded } from '../body/footprint';
 import { type ScaledBody, scaledBody } from '../body/segments';
 import { handWeights } from '../exercise/library/kit-groups';
-import { bodyKey, placedVariant } from '../exercise/placed';
+import { keptOf, placedVariant, statureKey } from '../exercise/placed';
 import type { Variant } from '../exercise/variant';
 import { type KitKind, levels, type Pattern, type Region } from '../exercise/vocabulary';
 import { describeItem } from './in-words';
@@ -25,8 +25,10 @@ export interface BandOption {
 
 export interface Feasibility {
   variant: Variant;
-  /** One plain sentence each; empty when the athlete can do it here. */
-  reasons: string[];
+  /** Whether the athlete can do it here. */
+  possible: boolean;
+  /** Why not, one plain sentence each. */
+  reasons: readonly string[];
   /** Whether a standing restriction is among the reasons. */
   restricted: boolean;
   /** Loads to choose from, lightest first; empty for bodyweight and band work. */
@@ -50,14 +52,17 @@ export function feasibility(
   const { kit, athlete, date } = circumstances;
   const restricted = restrictionReasons(variant, athlete, date);
   const loads = weightLoads(variant, kit, ageOn(athlete.born, date));
+  const missing = kitReasons(variant, kit, loads);
+  const tooHard = levelReasons(variant, athlete);
   return {
     variant,
-    reasons: [
-      ...restricted,
-      ...kitReasons(variant, kit, loads),
-      ...roomReasons(variant, kit, body),
-      ...levelReasons(variant, athlete),
-    ],
+    // The room is measured last, and only where it still matters: that takes by far the longest.
+    get possible() {
+      return restricted.length + missing.length + tooHard.length === 0 && this.reasons.length === 0;
+    },
+    get reasons() {
+      return [...restricted, ...missing, ...roomReasons(variant, kit, body), ...tooHard];
+    },
     restricted: restricted.length > 0,
     loads,
     bands: bandOptions(variant, kit),
@@ -131,12 +136,7 @@ const kept = new WeakMap<Variant, Map<string, SpaceNeeded>>();
 
 /** Space a variant takes for this body, with what it holds; kept, since composing asks again and again. */
 export function variantSpace(variant: Variant, body: ScaledBody): SpaceNeeded {
-  const known = kept.get(variant) ?? new Map<string, SpaceNeeded>();
-  kept.set(variant, known);
-  const key = bodyKey(body);
-  const space = known.get(key) ?? measuredSpace(variant, body);
-  known.set(key, space);
-  return space;
+  return keptOf(kept, variant, statureKey(body), () => measuredSpace(variant, body));
 }
 
 function measuredSpace(variant: Variant, body: ScaledBody): SpaceNeeded {

@@ -50,7 +50,7 @@ export function sameStimulus(
 ): Likeness[] {
   const wanted = profileOf(variant, body, loading);
   return candidates
-    .filter((c) => c.reasons.length === 0 && c.variant.id !== variant.id)
+    .filter((c) => c.possible && c.variant.id !== variant.id)
     .filter((c) => sharedBlock(c.variant, variant) && sharedAction(c.variant, variant))
     .filter((c) => (c.variant.speed === 'fast') === (variant.speed === 'fast'))
     .map((candidate): Likeness => {

@@ -57,7 +57,7 @@ function ranked(
   for (const candidate of context.feasible.all()) {
     const { variant } = candidate;
     if (
-      candidate.reasons.length ||
+      !candidate.possible ||
       variant.id === replaced ||
       !variant.blocks.includes(block) ||
       families.has(variant.family)
@@ -128,7 +128,7 @@ export function answersTo(
   const given = (variant: Variant) => alike.get(variant.id) as number;
   const best = context.feasible
     .all()
-    .filter(({ variant, reasons }) => reasons.length === 0 && !families.has(variant.family) && given(variant) > 0)
+    .filter(({ variant, possible }) => possible && !families.has(variant.family) && given(variant) > 0)
     .filter(({ variant }) => variant.blocks.some((b) => mainBlocks.has(b) || b === 'balance'))
     .sort((a, b) => given(b.variant) - given(a.variant) || a.variant.id.localeCompare(b.variant.id));
   const answers: Answering[] = [];

@@ -63,7 +63,7 @@ export function offersOf(context: Context, bounds: Record<BlockKind, BlockBounds
   for (const candidate of feasible.all()) {
     const { variant } = candidate;
     const pinned = brief.lock.include.includes(variant.id);
-    if (candidate.reasons.length || excluded.has(variant.id)) continue;
+    if (!candidate.possible || excluded.has(variant.id)) continue;
     if (!pinned && seasonReason(variant, brief)) continue;
     for (const block of variant.blocks) {
       const wanted = bounds[block].most > 0 || pinned || floored.has(block) || preparingBlocks.has(block);

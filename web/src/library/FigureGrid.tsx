@@ -13,7 +13,7 @@ const cellHeight = 190;
 interface GridProps {
   shown: readonly Shown[];
   /** What stands against each shipped variant for the chosen athlete. */
-  reasons: ReadonlyMap<string, string[]> | undefined;
+  reasons: ReadonlyMap<string, readonly string[]> | undefined;
   size?: AthleteSize;
   /** Filters in the address, carried along to the page of a variant. */
   query: string;
@@ -54,7 +54,7 @@ function Cell({
   index,
 }: {
   shown: Shown;
-  reasons: string[];
+  reasons: readonly string[];
   size: AthleteSize;
   query: string;
   index: number;

@@ -91,7 +91,7 @@ export function filtered(
   { all, byId, search }: ReturnType<typeof useLibrary>,
   filters: Filters,
   action: SportAction | undefined,
-  reasons: ReadonlyMap<string, string[]> | undefined,
+  reasons: ReadonlyMap<string, readonly string[]> | undefined,
 ): Shown[] {
   const typed = filters.text.trim();
   const found = typed ? search.find(typed).flatMap((id) => byId.get(id) ?? []) : all;

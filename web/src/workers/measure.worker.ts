@@ -83,7 +83,7 @@ const measurer = {
   },
 
   /** What stands against each variant; an empty list means it can be done. */
-  feasible(brief: Brief): Map<string, string[]> {
+  feasible(brief: Brief): Map<string, readonly string[]> {
     return new Map(measured(brief).all.map((f) => [f.variant.id, f.reasons]));
   },
 
