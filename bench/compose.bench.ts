@@ -38,7 +38,7 @@ const fullKit: Brief['kit'] = {
 const strong: Brief['athlete'] = { heightCm: 184, massKg: 82, born: '2000-01-01', level: 'advanced', sex: 'male' };
 
 /** Ten briefs of half an hour with 150 feasible variants and more. */
-export function tenBriefs(format: Brief['houseRules']['format']): Brief[] {
+function tenBriefs(format: Brief['houseRules']['format']): Brief[] {
   const brief = (changes: Partial<Brief>) => {
     const made = plainBrief({ kit: fullKit, ...changes });
     return { ...made, houseRules: { ...made.houseRules, format } };
@@ -64,6 +64,7 @@ function plainSeconds(problem: Problem, solver: Solver, worth: number, most: num
   const seconds = () => (performance.now() - since) / 1000;
   let reached: number | undefined;
   solver.solve(programme, {
+    mostSeconds: most,
     watch: (best) => {
       if (best >= worth - 1e-9) reached ??= seconds();
       return reached !== undefined || seconds() > most;
@@ -126,8 +127,12 @@ function measure(brief: Brief, number: number, solver: Solver, seconds: number):
 export async function composeTable(): Promise<void> {
   const solver = highsSolver(await loadHighs());
   for (const format of ['pairs', 'straight'] as const) {
-    const rows = tenBriefs(format).map((brief, b) => measure(brief, b + 1, solver, 8));
     console.info(`composing half an hour, ${format}`);
+    const rows = tenBriefs(format).map((brief, b) => {
+      const row = measure(brief, b + 1, solver, 8);
+      console.info(JSON.stringify(row));
+      return row;
+    });
     console.table(rows);
     console.info(
       `first session ${median(rows.map((r) => r.firstSeconds))} s in the median, ` +

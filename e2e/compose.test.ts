@@ -142,6 +142,11 @@ test('a session is kept as a template and fitted to another day', async ({ page 
   await expect(page.locator('[data-row]').first()).toBeVisible({ timeout: 20_000 });
   const fitted = await rowNames(page);
   expect(fitted.filter((name) => names.includes(name)).length).toBeGreaterThan(names.length / 2);
+  await page.keyboard.press('u');
+  await page.getByRole('button', { name: 'Forget Hall closed, half an hour' }).click();
+  await expect(page.getByText('Hall closed, half an hour is off the list')).toBeVisible();
+  await page.getByRole('button', { name: 'Keep it after all' }).click();
+  await expect(page.getByRole('button', { name: /^Hall closed, half an hour/ })).toBeVisible();
 });
 
 test('an earlier session is done again, moved on; one undo leads back to the empty page', async ({ page }) => {

@@ -130,6 +130,53 @@ test('two tabs on one session: the later save sees the earlier one and says so',
   await expect(other.getByText('saved elsewhere in the meantime')).toBeVisible();
 });
 
+test('two tabs compose the same empty day: the first is kept whole, the second is told', async ({ page, context }) => {
+  await signIn(page);
+  await openAthlete(page, 'Liv Strand');
+  await page.getByLabel('Day').fill('2027-02-10');
+  await expect(page.getByText('Nothing written for')).toBeVisible();
+  const other = await context.newPage();
+  await other.goto(page.url());
+  await expect(other.getByText('Nothing written for')).toBeVisible();
+  await compose(page);
+  const kept = await rowNames(page);
+  await other.locator('body').click({ position: { x: 640, y: 780 } });
+  await other.keyboard.press('c');
+  await expect(other.locator('[data-row]').first()).toBeVisible({ timeout: 20_000 });
+  await expect(other.getByText(/^Not saved:/)).toBeVisible({ timeout: 20_000 });
+  await page.reload();
+  await expect(page.locator('[data-row]').first()).toBeVisible();
+  expect(await rowNames(page)).toEqual(kept);
+});
+
+test('a page left while it composes, or while a proof is worked on, leaves nothing by half', async ({ page }) => {
+  await signIn(page);
+  await openAthlete(page, 'Liv Strand');
+  await page.getByLabel('Day').fill('2027-02-11');
+  await expect(page.getByText('Nothing written for')).toBeVisible();
+  const address = page.url();
+  await page.locator('body').click({ position: { x: 640, y: 780 } });
+  await page.keyboard.press('c');
+  await page.goto('about:blank');
+  await page.goto(address);
+  await expect(page.getByText('Nothing written for').or(page.locator('[data-row]').first())).toBeVisible();
+  const rows = await page.locator('[data-row]').count();
+  expect(rows === 0 || rows >= 6).toBe(true);
+
+  await page.getByLabel('Day').fill('2027-02-12');
+  await expect(page.getByText('Nothing written for')).toBeVisible();
+  await page.locator('body').click({ position: { x: 640, y: 780 } });
+  await page.keyboard.press('c');
+  await expect(page.locator('[data-row]').first()).toBeVisible({ timeout: 20_000 });
+  await page.keyboard.press('Escape');
+  const seen = await rowNames(page);
+  const there = page.url();
+  await page.goto('about:blank');
+  await page.goto(there);
+  await expect(page.locator('[data-row]').first()).toBeVisible();
+  expect(await rowNames(page)).toEqual(seen);
+});
+
 test('a group is moved inside its block by dragging, and undo puts it back', async ({ page }) => {
   await page.setViewportSize({ width: 1280, height: 1400 });
   await signIn(page);

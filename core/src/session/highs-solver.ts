@@ -66,9 +66,10 @@ function linearModel(highs: Highs, programme: Programme): LinearModel {
 }
 
 /** A fixed seed and budgets counted in nodes keep answers the same from run to run. */
-function configure(model: Model, { gap = 0, absoluteGap = 1e-7, mostNodes }: SolveOptions) {
+function configure(model: Model, { gap = 0, absoluteGap = 1e-7, mostNodes, mostSeconds }: SolveOptions) {
   model.options.set({ output_flag: false, random_seed: 1, mip_rel_gap: gap, mip_abs_gap: absoluteGap });
   if (mostNodes !== undefined) model.options.set({ mip_max_nodes: mostNodes });
+  if (mostSeconds !== undefined) model.options.set({ time_limit: mostSeconds });
 }
 
 /** The programme's solver on top of a loaded HiGHS module; whole-number models are given back after use, linear ones when they are closed. */

@@ -44,6 +44,8 @@ export interface SolveOptions {
   /** Or this close, in worth. */
   absoluteGap?: number;
   mostNodes?: number;
+  /** Seconds after which it stops; for comparisons only, since what it finds then differs from run to run. */
+  mostSeconds?: number;
   /** A solution to begin with. */
   from?: readonly number[];
   /** Told about the bound as it falls; true ends the search. */

@@ -12,7 +12,7 @@ import type { Returned, StoredSession } from '../api/types';
 import { dayName } from '../ui/days';
 import { adaptAway, skeletonAway } from '../workers/adapting';
 import { useWritten } from './store';
-import { forgetTemplate, type StoredTemplate, useTemplates } from './templates';
+import { forgetTemplate, keepTemplate, type StoredTemplate, useTemplates } from './templates';
 
 const mostEarlier = 3;
 
@@ -33,6 +33,7 @@ export function BeginFrom({ day }: { day: string }) {
   const templates = useTemplates().data ?? [];
   const [working, setWorking] = useState<string>();
   const [problem, setProblem] = useState<string>();
+  const [forgotten, setForgotten] = useState<StoredTemplate>();
 
   const fit = async (key: string, found: () => Promise<{ brief: Brief; slots: readonly Slot[] }>) => {
     setWorking(key);
@@ -56,7 +57,18 @@ export function BeginFrom({ day }: { day: string }) {
   const from = (template: StoredTemplate) =>
     fit(template.id, () => Promise.resolve({ brief: byTemplate(brief, template), slots: template.slots }));
 
-  if (earlier.length === 0 && templates.length === 0) return null;
+  const forget = (template: StoredTemplate) =>
+    forgetTemplate(template.id).then(
+      () => setForgotten(template),
+      () => setProblem(`${template.name} could not be taken off the list; try again.`),
+    );
+  const keepAfterAll = ({ name, slots, ...rest }: StoredTemplate) =>
+    keepTemplate(name, rest, slots).then(
+      () => setForgotten(undefined),
+      () => setProblem(`${name} could not be kept; try again.`),
+    );
+
+  if (earlier.length === 0 && templates.length === 0 && !forgotten) return null;
   const line = 'flex w-full cursor-pointer items-baseline justify-between gap-3 py-1.5 text-left hover:bg-lit';
   return (
     <section className="mt-6">
@@ -84,13 +96,21 @@ export function BeginFrom({ day }: { day: string }) {
               type="button"
               aria-label={`Forget ${template.name}`}
               className="px-1 text-quiet hover:text-oxide"
-              onClick={() => void forgetTemplate(template.id)}
+              onClick={() => void forget(template)}
             >
               <X size={14} />
             </button>
           </li>
         ))}
       </ul>
+      {forgotten && (
+        <p role="status" className="mt-1 text-small text-quiet">
+          {forgotten.name} is off the list.{' '}
+          <button type="button" className="underline hover:text-ink" onClick={() => void keepAfterAll(forgotten)}>
+            Keep it after all
+          </button>
+        </p>
+      )}
       {problem && <p className="mt-1 text-oxide">{problem}</p>}
     </section>
   );

@@ -1,7 +1,7 @@
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/react';
 import { catalogueOf } from '@tropaeum/core/exercise/catalogue';
 import { LibrarySearch } from '@tropaeum/core/exercise/search';
-import { useDeferredValue, useMemo, useRef, useState } from 'react';
+import { memo, useDeferredValue, useMemo, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Figure } from '../ui/Figure';
 import { useSession } from './store';
@@ -15,6 +15,14 @@ interface NameFieldProps {
   hotkey: string;
   onName: (variantId: string) => void;
 }
+
+/** What was found is drawn once: the next letter must not wait for it. */
+const Named = memo(({ drawnAs, name }: { drawnAs: string; name: string }) => (
+  <>
+    <Figure variant={drawnAs} name="" className="h-8 w-10 shrink-0" />
+    {name}
+  </>
+));
 
 /** An exercise typed for by any of its names. */
 export function NameField({ label, placeholder, hotkey, onName }: NameFieldProps) {
@@ -52,8 +60,7 @@ export function NameField({ label, placeholder, hotkey, onName }: NameFieldProps
             value={id}
             className="flex cursor-pointer items-center gap-2 px-2 py-0.5 text-[0.9rem] data-focus:bg-edge"
           >
-            <Figure variant={catalogue.drawnAs(id)} name="" className="h-8 w-10 shrink-0" />
-            {catalogue.byId(id)?.name}
+            <Named drawnAs={catalogue.drawnAs(id)} name={catalogue.byId(id)?.name ?? id} />
           </ComboboxOption>
         ))}
       </ComboboxOptions>

@@ -15,8 +15,11 @@ export const useTemplates = () =>
   });
 
 /** Keeps a session by name; one of the same name is replaced. */
-export async function keepTemplate(name: string, brief: Brief, slots: readonly Slot[]): Promise<void> {
-  const { aim, minutes, houseRules } = brief;
+export async function keepTemplate(
+  name: string,
+  { aim, minutes, houseRules }: Pick<Brief, 'aim' | 'minutes' | 'houseRules'>,
+  slots: readonly Slot[],
+): Promise<void> {
   await ask('/templates', 'POST', { name, aim, minutes, houseRules, slots });
   await queryClient.invalidateQueries({ queryKey: ['templates'] });
 }
