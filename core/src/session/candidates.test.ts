@@ -1,13 +1,18 @@
 import { describe, expect, it } from 'vitest';
 import { plainBrief } from '../../test/briefs';
 import { effortOf } from '../capacity/effort';
+import { setSeconds } from '../dose/time';
 import { variantById } from '../exercise/library';
 import type { Variant } from '../exercise/variant';
 import { blockBounds } from './blocks';
 import type { Brief } from './brief';
 import { offersOf } from './candidates';
+import type { Column } from './column';
 import { contextOf } from './context';
 import { leftOfEasy, stimulus } from './demands';
+import type { Choice } from './draft';
+import { jointsToReady } from './joint-load';
+import { prescriptions } from './prescription';
 
 const variant = (id: string) => variantById(id) as Variant;
 const athlete = plainBrief().athlete;
@@ -41,6 +46,51 @@ describe('strength work far below the athlete', () => {
     };
     expect(given('wall-push-up')).toBeGreaterThan(0);
     expect(given('push-up')).toBeGreaterThan(1.5 * given('wall-push-up'));
+  });
+});
+
+describe('an exercise with several loads to choose from', () => {
+  const items: Brief['kit']['items'] = [
+    { kind: 'dumbbell', massKg: 7.5, count: 2 },
+    { kind: 'kettlebell', massKg: 16 },
+    { kind: 'barbell', massKg: 60 },
+  ];
+  const context = contextOf(plainBrief({ aim: 'strength', kit: { ...plainBrief().kit, items } }));
+  const offers = offersOf(context, blockBounds(context.brief), { format: 'pairs' });
+  const kgOf = (offer: Column) => offer.group.choices[0]?.load?.kg ?? 0;
+  /** Seconds of a set, its rest, fetching the kit, and how many joints it asks to be made ready. */
+  const asks = (offer: Column) => {
+    const { dose, load, setUpSeconds = 0 } = offer.group.choices[0] as Choice;
+    const joints = jointsToReady(context, offer.variants[0] as Variant, load).size;
+    return [setSeconds(dose), dose.restSeconds, setUpSeconds, joints];
+  };
+  const givesOf = ({ gives }: Column) => gives.reduce((sum, given) => sum + given, 0);
+
+  it('is dosed with each of them, heaviest first', () => {
+    const feasible = context.feasible.get('goblet-squat');
+    if (!feasible) throw new Error('no goblet squat');
+    const kgs = [...prescriptions(feasible, 'strength', 3, context.brief, context.body)].map((p) => p.choice.load?.kg);
+    expect(kgs).toEqual([16, 7.5]);
+  });
+
+  it('is offered with a lighter one only where that is quicker or asks for fewer joints made ready', () => {
+    const several = new Map<string, Column[]>();
+    for (const offer of offers) {
+      const key = `${offer.variants[0]?.id} ${offer.group.block} ${offer.group.choices[0]?.dose.sets}`;
+      several.set(key, [...(several.get(key) ?? []), offer]);
+    }
+    let lighter = 0;
+    for (const same of several.values()) {
+      const [heaviest, ...rest] = [...same].sort((a, b) => kgOf(b) - kgOf(a)) as [Column, ...Column[]];
+      for (const offer of rest) {
+        const [less, more] = [asks(offer), asks(heaviest)];
+        const asksLess = less.some((value, k) => value < (more[k] as number));
+        expect(asksLess || givesOf(offer) > givesOf(heaviest), offer.variants[0]?.id).toBe(true);
+        lighter++;
+      }
+    }
+    expect(lighter).toBeGreaterThan(10);
+    expect(lighter).toBeLessThan(offers.length / 2);
   });
 });
 

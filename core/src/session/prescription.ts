@@ -198,7 +198,7 @@ export function prescribe(
 /**
  * The same with every load that suits, heaviest first: a lighter one is done in less time, or needs less made ready before it.
  *
- * @example [...prescriptions(gobletSquat, 'strength', 3, brief, body)].map((p) => p.choice.load?.kg) // [16, 15, 7.5]
+ * @example [...prescriptions(gobletSquat, 'strength', 3, brief, body)].map((p) => p.choice.load?.kg) // [16, 7.5]
  */
 export function* prescriptions(
   feasible: Feasibility,
