@@ -19,7 +19,8 @@ export async function openAthlete(page: Page, name: string): Promise<void> {
 
 /** Composes by the one key and waits for the session and its save. */
 export async function compose(page: Page): Promise<void> {
-  await page.locator('body').click({ position: { x: 640, y: 780 } });
+  // Out of whatever field was typed in: keys are letters there.
+  await page.getByRole('heading', { level: 1 }).click();
   await page.keyboard.press('c');
   await expect(page.locator('[data-row]').first()).toBeVisible({ timeout: 20_000 });
   await enough(page);
