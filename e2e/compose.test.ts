@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { compose, enough, openAthlete, rowNames, signIn } from './desk';
+import { compose, enough, leaveField, openAthlete, rowNames, signIn } from './desk';
 
 async function session(page: Page): Promise<string[]> {
   await signIn(page);
@@ -23,7 +23,7 @@ async function composedOn(page: Page, day: string): Promise<string[]> {
 test('the first session comes at once, then it is looked further until the coach has enough', async ({ page }) => {
   await session(page);
   await fillDay(page, '2026-12-10');
-  await page.locator('body').click({ position: { x: 640, y: 780 } });
+  await leaveField(page);
   await page.keyboard.press('c');
   await expect(page.getByText(/at least \d+\.\d % of the best possible/)).toBeVisible({ timeout: 20_000 });
   await expect(page.getByText('looking further')).toBeVisible();
@@ -45,7 +45,7 @@ test('why not: asked by keyboard, answered while one watches, taken, undone to t
   await expect(answer).toContainText(/(costs|gains) \d+\.\d %/);
   await answer.getByRole('button', { name: 'Take it' }).click();
   await expect.poll(() => rowNames(page)).toContain(asked);
-  await page.locator('body').click({ position: { x: 640, y: 790 } });
+  await leaveField(page);
   await page.keyboard.press('u');
   await expect.poll(() => rowNames(page)).toEqual(names);
   await page.keyboard.press('u');
@@ -75,7 +75,7 @@ test('a refused brief says what could give, and one click lets it give', async (
   await fillDay(page, '2026-12-14');
   await page.getByLabel('Minutes', { exact: true }).fill('5');
   await page.getByLabel('At least in prevention').fill('3');
-  await page.locator('body').click({ position: { x: 640, y: 780 } });
+  await leaveField(page);
   await page.keyboard.press('c');
   const way = page.getByRole('button', { name: /^Give \d+ minutes instead of 5/ });
   await expect(way).toBeVisible({ timeout: 20_000 });

@@ -3,19 +3,11 @@ import AxeBuilder from '@axe-core/playwright';
 import { expect, type Page, test } from '@playwright/test';
 import { writeSport } from '@tropaeum/core/formats/sport';
 import { sportById } from '@tropaeum/core/sport/sports';
-import { compose, openAthlete, rowNames, signIn } from './desk';
+import { compose, openDay, rowNames, signIn } from './desk';
 
 const asked = (page: Page, id: string) => page.locator(`[data-asked="${id}"]`).innerText();
 const foot = (page: Page, id: string) => page.locator(`[data-foot="${id}"]`);
 const footWords = (page: Page, id: string) => foot(page, id).getAttribute('aria-label');
-
-/** A day of one athlete that no other test writes on. */
-async function openDay(page: Page, name: string, day: string): Promise<void> {
-  await signIn(page);
-  await openAthlete(page, name);
-  await page.getByLabel('Day').fill(day);
-  await expect(page.getByText(/Nothing written for/)).toBeVisible();
-}
 
 test('a role is changed from the session: weave and composed session follow, undo restores both', async ({ page }) => {
   await openDay(page, 'Aksel Vik', '2027-01-12');

@@ -17,10 +17,20 @@ export async function openAthlete(page: Page, name: string): Promise<void> {
   await expect(page.getByLabel('Aim')).toBeVisible();
 }
 
+/** A day of one athlete that no other test writes on. */
+export async function openDay(page: Page, name: string, day: string): Promise<void> {
+  await signIn(page);
+  await openAthlete(page, name);
+  await page.getByLabel('Day').fill(day);
+  await expect(page.getByText(/Nothing written for/)).toBeVisible();
+}
+
+/** Out of whatever field was typed in: keys are letters there. */
+export const leaveField = (page: Page): Promise<void> => page.getByRole('heading', { level: 1 }).click();
+
 /** Composes by the one key and waits for the session and its save. */
 export async function compose(page: Page): Promise<void> {
-  // Out of whatever field was typed in: keys are letters there.
-  await page.getByRole('heading', { level: 1 }).click();
+  await leaveField(page);
   await page.keyboard.press('c');
   await expect(page.locator('[data-row]').first()).toBeVisible({ timeout: 20_000 });
   await enough(page);

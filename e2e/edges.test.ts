@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
 import { regions } from '@tropaeum/core/exercise/vocabulary';
-import { compose, enough, openAthlete, rowNames, signIn } from './desk';
+import { compose, enough, leaveField, openAthlete, openDay, rowNames, signIn } from './desk';
 
 test('a wrong password says so and keeps what was typed', async ({ page }) => {
   await page.goto('/sign-in');
@@ -131,16 +131,13 @@ test('two tabs on one session: the later save sees the earlier one and says so',
 });
 
 test('two tabs compose the same empty day: the first is kept whole, the second is told', async ({ page, context }) => {
-  await signIn(page);
-  await openAthlete(page, 'Liv Strand');
-  await page.getByLabel('Day').fill('2027-02-10');
-  await expect(page.getByText('Nothing written for')).toBeVisible();
+  await openDay(page, 'Liv Strand', '2027-02-10');
   const other = await context.newPage();
   await other.goto(page.url());
   await expect(other.getByText('Nothing written for')).toBeVisible();
   await compose(page);
   const kept = await rowNames(page);
-  await other.locator('body').click({ position: { x: 640, y: 780 } });
+  await leaveField(other);
   await other.keyboard.press('c');
   await expect(other.locator('[data-row]').first()).toBeVisible({ timeout: 20_000 });
   await expect(other.getByText(/^Not saved:/)).toBeVisible({ timeout: 20_000 });
@@ -150,12 +147,9 @@ test('two tabs compose the same empty day: the first is kept whole, the second i
 });
 
 test('a page left while it composes, or while a proof is worked on, leaves nothing by half', async ({ page }) => {
-  await signIn(page);
-  await openAthlete(page, 'Liv Strand');
-  await page.getByLabel('Day').fill('2027-02-11');
-  await expect(page.getByText('Nothing written for')).toBeVisible();
+  await openDay(page, 'Liv Strand', '2027-02-11');
   const address = page.url();
-  await page.locator('body').click({ position: { x: 640, y: 780 } });
+  await leaveField(page);
   await page.keyboard.press('c');
   await page.goto('about:blank');
   await page.goto(address);
@@ -165,7 +159,7 @@ test('a page left while it composes, or while a proof is worked on, leaves nothi
 
   await page.getByLabel('Day').fill('2027-02-12');
   await expect(page.getByText('Nothing written for')).toBeVisible();
-  await page.locator('body').click({ position: { x: 640, y: 780 } });
+  await leaveField(page);
   await page.keyboard.press('c');
   await expect(page.locator('[data-row]').first()).toBeVisible({ timeout: 20_000 });
   await page.keyboard.press('Escape');
@@ -292,10 +286,7 @@ test('a dose is completed while it is typed, by arrow keys and Enter; other ways
 
 test('everything that was done by keyboard is undone by it, step by step, to the empty page', async ({ page }) => {
   const { keyboard } = page;
-  await signIn(page);
-  await openAthlete(page, 'Oda Kvam');
-  await page.getByLabel('Day').fill('2027-02-08');
-  await expect(page.getByText('Nothing written for')).toBeVisible();
+  await openDay(page, 'Oda Kvam', '2027-02-08');
   await compose(page);
   const seen = [await rowNames(page)];
   await keyboard.press('ArrowDown');

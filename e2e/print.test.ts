@@ -1,6 +1,6 @@
 import { expect, type Page, test } from '@playwright/test';
 import { extractText, getDocumentProxy } from 'unpdf';
-import { compose, openAthlete, rowNames, signIn } from './desk';
+import { compose, openDay, rowNames } from './desk';
 
 /** A session printed through the browser: its pages, their size in points, and what is written on them in one line. */
 async function printed(page: Page) {
@@ -17,10 +17,7 @@ const solid = (text: string) => text.replace(/\s+/g, '');
 test('the sheet prints on one page of A4 and of Letter, with every item, dose and caution; in large type with the same words', async ({
   page,
 }) => {
-  await signIn(page);
-  await openAthlete(page, 'Mira Holm');
-  await page.getByLabel('Day').fill('2027-02-09');
-  await expect(page.getByText('Nothing written for')).toBeVisible();
+  await openDay(page, 'Mira Holm', '2027-02-09');
   await page.getByLabel('Minutes', { exact: true }).fill('22');
   await compose(page);
   const names = await rowNames(page);

@@ -1,5 +1,6 @@
 import type { Dose } from '../dose/dose';
 import { setSeconds } from '../dose/time';
+import type { Catalogue } from '../exercise/catalogue';
 import type { BlockKind } from '../exercise/vocabulary';
 import { paired } from './column';
 import type { Choice, Draft, Group } from './draft';
@@ -87,18 +88,14 @@ export function remove(draft: Draft, at: ItemPlace): Draft {
  * Moves a group to where another one stands: inside its block, or into the other's block where all of its items may stand there. Unchanged where
  * they may not.
  *
- * @example moveGroup(draft, 3, 1, (variant, block) => catalogue.byId(variant)?.blocks.includes(block) ?? false)
+ * @example moveGroup(draft, 3, 1, catalogue)
  */
-export function moveGroup(
-  draft: Draft,
-  from: number,
-  to: number,
-  mayStand: (variant: string, block: BlockKind) => boolean = () => false,
-): Draft {
+export function moveGroup(draft: Draft, from: number, to: number, catalogue?: Pick<Catalogue, 'byId'>): Draft {
   const [moving, target] = [draft.groups[from], draft.groups[to]];
   if (!moving || !target) return draft;
   const { block } = target;
-  if (block !== moving.block && !moving.choices.every(({ variant }) => mayStand(variant, block))) return draft;
+  const mayStand = ({ variant }: Choice) => catalogue?.byId(variant)?.blocks.includes(block) ?? false;
+  if (block !== moving.block && !moving.choices.every(mayStand)) return draft;
   const rest = draft.groups.filter((_, g) => g !== from);
   return { groups: [...rest.slice(0, to), { ...moving, block }, ...rest.slice(to)] };
 }

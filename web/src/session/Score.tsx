@@ -9,7 +9,6 @@ import {
 } from '@dnd-kit/core';
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import type { AthleteSize } from '@tropaeum/core/body/segments';
-import type { BlockKind } from '@tropaeum/core/exercise/vocabulary';
 import type { Context } from '@tropaeum/core/session/context';
 import type { Draft } from '@tropaeum/core/session/draft';
 import { moveGroup } from '@tropaeum/core/session/edit';
@@ -53,10 +52,8 @@ export function Score({ context, draft, plan, size, onNeed }: ScoreProps) {
   );
   const needs = context.needs.performance.slice(0, mostActions);
   const margins = useMemo(() => marginsOf(context, draft), [context, draft]);
-  const mayStand = (variant: string, block: BlockKind) =>
-    context.catalogue.byId(variant)?.blocks.includes(block) ?? false;
   const drop = ({ active, over }: DragEndEvent) => {
-    if (over && active.id !== over.id) edit((d) => moveGroup(d, Number(active.id), Number(over.id), mayStand));
+    if (over && active.id !== over.id) edit((d) => moveGroup(d, Number(active.id), Number(over.id), context.catalogue));
   };
   let pairs = 0;
   return (
@@ -66,8 +63,8 @@ export function Score({ context, draft, plan, size, onNeed }: ScoreProps) {
           plan={plan}
           selected={selected}
           onSelect={select}
-          mayMove={(from, to) => from !== to && moveGroup(draft, from, to, mayStand) !== draft}
-          onMove={(from, to) => edit((d) => moveGroup(d, from, to, mayStand))}
+          mayMove={(from, to) => from !== to && moveGroup(draft, from, to, context.catalogue) !== draft}
+          onMove={(from, to) => edit((d) => moveGroup(d, from, to, context.catalogue))}
         />
       </div>
       <div className="flex items-end justify-end" aria-hidden="true">

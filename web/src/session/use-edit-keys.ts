@@ -1,4 +1,3 @@
-import type { BlockKind } from '@tropaeum/core/exercise/vocabulary';
 import type { Context } from '@tropaeum/core/session/context';
 import { choiceAt, type ItemPlace, moveGroup, pairWithNext, pin, remove, split } from '@tropaeum/core/session/edit';
 import { useHotkeys } from 'react-hotkeys-hook';
@@ -10,13 +9,12 @@ const focusFirst = (selector: string) => document.querySelector<HTMLElement>(sel
 export function useEditKeys(context: Context | undefined, selected: ItemPlace | undefined): void {
   const { edit, draft, select } = useWritten();
   const enabled = selected !== undefined && draft !== undefined;
-  const mayStand = (variant: string, block: BlockKind) =>
-    context?.catalogue.byId(variant)?.blocks.includes(block) ?? false;
   const move = (step: number) => {
     if (!selected || !draft) return;
     const to = selected.group + step;
-    if (moveGroup(draft, selected.group, to, mayStand) === draft) return;
-    edit((d) => moveGroup(d, selected.group, to, mayStand));
+    const moved = moveGroup(draft, selected.group, to, context?.catalogue);
+    if (moved === draft) return;
+    edit(() => moved);
     select({ ...selected, group: to });
   };
   const turn = () => {

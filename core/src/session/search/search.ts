@@ -69,7 +69,7 @@ function annealed(
     const found = anneal(problem, { pool, seed, moves });
     if (!found) return false;
     sessions.push(found);
-    best = best ? bestFound([best, found]) : found;
+    best = bestFound(sessions);
     return watch?.(best) ?? false;
   };
   for (const { width, seeds, moves } of over)
