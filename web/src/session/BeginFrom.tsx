@@ -10,7 +10,7 @@ import { ask } from '../api/client';
 import { useAthlete } from '../api/queries';
 import type { Returned, StoredSession } from '../api/types';
 import { dayName } from '../ui/days';
-import { adaptAway, skeletonAway } from '../workers/adapting';
+import { Adapters } from '../workers/adapting';
 import { useWritten } from './store';
 import { forgetTemplate, keepTemplate, type StoredTemplate, useTemplates } from './templates';
 
@@ -35,23 +35,25 @@ export function BeginFrom({ day }: { day: string }) {
   const [problem, setProblem] = useState<string>();
   const [forgotten, setForgotten] = useState<StoredTemplate>();
 
-  const fit = async (key: string, found: () => Promise<{ brief: Brief; slots: readonly Slot[] }>) => {
+  const fit = async (key: string, found: (adapters: Adapters) => Promise<{ brief: Brief; slots: readonly Slot[] }>) => {
+    const adapters = new Adapters(1);
     setWorking(key);
     setProblem(undefined);
     try {
-      const { brief: wanted, slots } = await found();
+      const { brief: wanted, slots } = await found(adapters);
       const job = { athleteId, brief: wanted, fixed: new Map<number, string>() };
-      await adaptAway([job], slots, new AbortController().signal, (_, { draft }) => adopt(wanted, draft));
+      await adapters.adapt([job], slots, (_, { draft }) => adopt(wanted, draft));
     } catch {
       setProblem('That could not be fitted; compose instead, or try again.');
     } finally {
+      adapters.stop();
       setWorking(undefined);
     }
   };
   const again = (id: string) =>
-    fit(id, async () => {
+    fit(id, async (adapters) => {
       const session = await ask<StoredSession>(`/sessions/${id}`);
-      const [slots, moves] = await Promise.all([skeletonAway(session.brief, session.draft), decisionsOn(session)]);
+      const [slots, moves] = await Promise.all([adapters.skeleton(session.brief, session.draft), decisionsOn(session)]);
       return { brief, slots: movedOn(slots, moves, catalogueOf(brief.own)) };
     });
   const from = (template: StoredTemplate) =>

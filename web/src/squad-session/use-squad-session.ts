@@ -4,7 +4,7 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import { ApiError, ask } from '../api/client';
 import { queryClient } from '../api/queries';
 import type { AthleteDetail, ListedAthlete, StoredSession } from '../api/types';
-import { type AdaptedAway, adaptAway, skeletonAway } from '../workers/adapting';
+import { type AdaptedAway, Adapters } from '../workers/adapting';
 
 /** How it stands with one athlete of the squad. */
 export interface Row {
@@ -28,7 +28,8 @@ function briefFor(own: Brief, source: Brief): Brief {
 export function useSquadSession(source: StoredSession | undefined, athletes: readonly ListedAthlete[]) {
   const [slots, setSlots] = useState<Slot[]>();
   const [rows, setRows] = useState<Row[]>([]);
-  const [running, setRunning] = useState<AbortController>();
+  const [running, setRunning] = useState(0);
+  const [adapters] = useState(() => new Adapters(2));
   const [problem, setProblem] = useState<unknown>();
   const begun = useRef(false);
   const change = useCallback(
@@ -38,28 +39,34 @@ export function useSquadSession(source: StoredSession | undefined, athletes: rea
   );
   const work = useCallback(
     async (jobs: readonly Row[], of: readonly Slot[]) => {
-      const controller = new AbortController();
-      setRunning(controller);
+      setRunning((n) => n + 1);
       try {
         const ready = jobs.flatMap((row) =>
           row.brief ? [{ athleteId: row.athlete.id, brief: row.brief, fixed: row.fixed }] : [],
         );
-        await adaptAway(ready, of, controller.signal, (id, result) => change(id, (row) => ({ ...row, result })));
+        await adapters.adapt(ready, of, (id, result) => change(id, (row) => ({ ...row, result })));
       } catch (error) {
         setProblem(error);
       } finally {
-        setRunning(undefined);
+        setRunning((n) => n - 1);
       }
     },
-    [change],
+    [adapters, change],
   );
 
+  useEffect(() => {
+    adapters.begin();
+    return () => {
+      adapters.stop();
+      begun.current = false;
+    };
+  }, [adapters]);
   useEffect(() => {
     if (!source || athletes.length === 0 || begun.current) return;
     begun.current = true;
     const begin = async () => {
       const [skeleton, details] = await Promise.all([
-        skeletonAway(source.brief, source.draft),
+        adapters.skeleton(source.brief, source.draft),
         Promise.all(athletes.map(({ id }) => ask<AthleteDetail>(`/athletes/${id}`))),
       ]);
       const found = athletes.map((athlete, a): Row => {
@@ -72,7 +79,7 @@ export function useSquadSession(source: StoredSession | undefined, athletes: rea
       await work(found, skeleton);
     };
     begin().catch(setProblem);
-  }, [source, athletes, work]);
+  }, [source, athletes, work, adapters]);
 
   /** Puts another exercise in a slot of one athlete; an empty one goes back to what was worked out. */
   const correct = (row: Row, slot: number, variant: string) => {
@@ -104,8 +111,8 @@ export function useSquadSession(source: StoredSession | undefined, athletes: rea
     slots,
     rows,
     problem,
-    running: running !== undefined,
-    stop: () => running?.abort(),
+    running: running > 0,
+    stop: () => adapters.stop(),
     correct,
     save,
     want: (row: Row, wanted: boolean) => change(row.athlete.id, (r) => ({ ...r, wanted })),

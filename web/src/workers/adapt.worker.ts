@@ -5,6 +5,7 @@ import { planOf } from '@tropaeum/core/session/plan';
 import { prepare, rulesOf } from '@tropaeum/core/session/preparing';
 import { type Adapted, adapted, type Slot, slotsOf } from '@tropaeum/core/session/squad';
 import { expose } from 'comlink';
+import { interned } from './interned';
 
 /** A session for one athlete of a squad, as it crosses to the page. */
 export interface AdaptedAway extends Adapted {
@@ -15,10 +16,10 @@ export interface AdaptedAway extends Adapted {
 
 const adapting = {
   /** What the items of a session are there for. */
-  skeleton: (brief: Brief, draft: Draft): Slot[] => slotsOf(contextOf(brief), draft),
+  skeleton: (brief: Brief, draft: Draft): Slot[] => slotsOf(contextOf(interned(brief)), draft),
   /** The same session for another athlete; what the coach has corrected is held to, by slot. */
   adapt(brief: Brief, slots: readonly Slot[], fixed: ReadonlyMap<number, string>): AdaptedAway {
-    const context = contextOf(brief);
+    const context = contextOf(interned(brief));
     const [rule] = rulesOf(context.brief);
     const result = adapted(prepare(context, rule as NonNullable<typeof rule>), slots, fixed);
     const plan = planOf(context, result.draft);
