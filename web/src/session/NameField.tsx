@@ -16,13 +16,17 @@ interface NameFieldProps {
   onName: (variantId: string) => void;
 }
 
-/** What was found is drawn once: the next letter must not wait for it. */
-const Named = memo(({ drawnAs, name }: { drawnAs: string; name: string }) => (
-  <>
-    <Figure variant={drawnAs} name="" className="h-8 w-10 shrink-0" />
-    {name}
-  </>
-));
+/** What was found is drawn once, and after its name: no letter waits for a picture. */
+const Named = memo(({ drawnAs, name }: { drawnAs: string; name: string }) => {
+  const drawn = useDeferredValue<string | undefined>(drawnAs, undefined);
+  const place = 'h-8 w-10 shrink-0';
+  return (
+    <>
+      {drawn ? <Figure variant={drawn} name="" className={place} /> : <span className={place} />}
+      {name}
+    </>
+  );
+});
 
 /** An exercise typed for by any of its names. */
 export function NameField({ label, placeholder, hotkey, onName }: NameFieldProps) {
@@ -52,6 +56,7 @@ export function NameField({ label, placeholder, hotkey, onName }: NameFieldProps
       />
       <ComboboxOptions
         anchor="top start"
+        modal={false}
         className="z-20 w-80 border border-stone bg-lit py-1 shadow-[0_2px_10px_rgb(0_0_0/0.15)] empty:hidden"
       >
         {found.map((id) => (
