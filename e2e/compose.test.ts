@@ -37,7 +37,7 @@ test('why not: asked by keyboard, answered while one watches, taken, undone to t
   await page.keyboard.press('?');
   await expect(page.getByLabel('Why not this exercise')).toBeFocused();
   await page.keyboard.type('side plank');
-  const options = page.getByRole('option');
+  const options = page.getByRole('listbox').getByRole('option');
   await expect(options.first()).toBeVisible();
   const asked = (await options.first().innerText()).trim();
   await page.keyboard.press('Enter');

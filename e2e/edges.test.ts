@@ -72,7 +72,7 @@ test('by keyboard alone: find, compose, pin, dose, swap, turn, move, note, ask w
 
   await keyboard.press('?');
   await keyboard.type('side plank');
-  await expect(page.getByRole('option').first()).toBeVisible();
+  await expect(page.getByRole('listbox').getByRole('option').first()).toBeVisible();
   await keyboard.press('Enter');
   await expect(page.getByRole('status').filter({ hasText: /(costs|gains) \d|Is in the session/ })).toBeVisible();
   await keyboard.press('Escape');

@@ -154,7 +154,7 @@ test("a club's own exercise: faults at their fields, typing kept, found by searc
   const nameIt = async () => {
     await page.keyboard.press('/');
     await page.keyboard.type('harbor');
-    await expect(page.getByRole('option', { name: 'Harbour push-up' })).toBeVisible();
+    await expect(page.getByRole('listbox').getByRole('option', { name: 'Harbour push-up' })).toBeVisible();
     await page.keyboard.press('ArrowDown');
     await page.keyboard.press('Enter');
   };

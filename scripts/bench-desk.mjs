@@ -114,7 +114,7 @@ export async function deskTimes(serverUrl) {
     if (answers.length === asked) break;
     await page.keyboard.press('?');
     await page.keyboard.type(typed);
-    const option = page.getByRole('option').first();
+    const option = page.getByRole('listbox').getByRole('option').first();
     await option.waitFor();
     const name = (await option.innerText()).trim();
     if (!there.includes(name)) answers.push(await fromKey(page, 'Enter', answered, name));
