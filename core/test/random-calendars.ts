@@ -3,9 +3,9 @@ import type { Entry } from '../src/season/calendar';
 import { dayFacts } from '../src/season/day-facts';
 import type { LayingProblem } from '../src/season/laying';
 import type { LayingRules } from '../src/season/laying-rules';
-import { codeOf } from '../src/season/week-layouts';
-import { loadingSchools, weekAsk } from '../src/season/week-ask';
 import { sessionKinds } from '../src/season/session-kind';
+import { loadingSchools, weekAsk } from '../src/season/week-ask';
+import { codeOf } from '../src/season/week-layouts';
 import { seeded } from '../src/seeded';
 import { phases } from '../src/session/brief';
 

@@ -15,7 +15,8 @@ export function seasonProgramme({ weeks, rules, entry, dayBefore }: LayingProble
   const row = (lower: number, upper: number) => rows.push({ lower, upper }) - 1;
   const column = (cost: number, upper: number, integer: boolean) =>
     columns.push({ cost: fewestChanges ? 0 : cost, lower: 0, upper, integer, entries: [] }) - 1;
-  const into = (variable: number, at: number, coefficient: number) => columns[variable]?.entries.push([at, coefficient]);
+  const into = (variable: number, at: number, coefficient: number) =>
+    columns[variable]?.entries.push([at, coefficient]);
 
   const days = weeks.flatMap(({ days: ofWeek }, w) => ofWeek.map((day, d) => ({ day, d, w })));
   const x = days.map(({ day, d, w }, at) => {
@@ -55,8 +56,7 @@ export function seasonProgramme({ weeks, rules, entry, dayBefore }: LayingProble
     );
     const rest = row(Number.NEGATIVE_INFINITY, 0);
     const free = week.days.filter((day) => !day.fixture && day.practices.length === 0).length;
-    (rows[rest] as { upper: number }).upper =
-      week.relaxed & bitOf('rest') ? 7 : free - Math.min(rules.restDays, free);
+    (rows[rest] as { upper: number }).upper = week.relaxed & bitOf('rest') ? 7 : free - Math.min(rules.restDays, free);
     const volume = row(0, Math.max(week.ask.mostVolume, floorVolume(week)) + 1e-6);
     for (const [d, ofDay] of ofWeek.entries())
       for (const [k, variable] of ofDay.entries()) {
@@ -68,8 +68,7 @@ export function seasonProgramme({ weeks, rules, entry, dayBefore }: LayingProble
     for (const axis of doseAxes) {
       const given = row(Number.NEGATIVE_INFINITY, 0);
       for (const ofDay of ofWeek)
-        for (const [k, variable] of ofDay.entries())
-          into(variable, given, -doseOf([k + 1], week.minutes, 1)[axis]);
+        for (const [k, variable] of ofDay.entries()) into(variable, given, -doseOf([k + 1], week.minutes, 1)[axis]);
       for (const { width, slope } of worthPieces(week.ask, axis)) into(column(slope, width, false), given, 1);
     }
     if (week.ask.varied)

@@ -108,8 +108,7 @@ export function clashesOf(entries: readonly Entry[]): Clash[] {
     ofDay.flatMap((first, i) =>
       ofDay.slice(i + 1).flatMap((second): Clash[] => {
         const [a, b] = said(second) > said(first) ? [second, first] : [first, second];
-        if (isTwice(a, b))
-          return [{ kind: 'twice', ids: [a.id, b.id], words: `${a.name} on ${a.on} is there twice.` }];
+        if (isTwice(a, b)) return [{ kind: 'twice', ids: [a.id, b.id], words: `${a.name} on ${a.on} is there twice.` }];
         if (overlap(a, b))
           return [{ kind: 'overlap', ids: [a.id, b.id], words: `${a.name} and ${b.name} overlap on ${a.on}.` }];
         return [];

@@ -37,8 +37,7 @@ const lookAhead = 14;
  */
 export function dayFacts(entries: readonly Entry[], from: string, to: string, sessionAt: string): DayFacts[] {
   const on = new Map<string, Entry[]>();
-  for (const entry of counted(entries))
-    for (const day of daysOf(entry)) on.set(day, [...(on.get(day) ?? []), entry]);
+  for (const entry of counted(entries)) for (const day of daysOf(entry)) on.set(day, [...(on.get(day) ?? []), entry]);
   const of = (day: string, kind: Entry['kind']) => (on.get(day) ?? []).filter((entry) => entry.kind === kind);
   const fixtureOn = (day: string) => most(of(day, 'fixture'), (f) => f.importance ?? 1);
   const practicesOn = (day: string) => (of(day, 'closed').length ? [] : of(day, 'practice'));

@@ -95,7 +95,9 @@ export function drawbacksOf(day: DayFacts, kind: SessionKind, dayAfterFixture: b
     ...(heavy && day.beforeKeyPractice
       ? [{ why: 'heavy on the day before the key practice', cost: drawbackCosts.heavyBeforeKey }]
       : []),
-    ...(heavy && dayAfterFixture ? [{ why: 'heavy on the day after a fixture', cost: drawbackCosts.fixtureJustPlayed }] : []),
+    ...(heavy && dayAfterFixture
+      ? [{ why: 'heavy on the day after a fixture', cost: drawbackCosts.fixtureJustPlayed }]
+      : []),
   ];
 }
 

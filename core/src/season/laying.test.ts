@@ -6,7 +6,7 @@ import { solver } from '../../test/solver';
 import { dayAfter } from '../athlete/athlete';
 import { dayFacts } from './day-facts';
 import { type LayingProblem, lay } from './laying';
-import { bitOf, hardRules } from './laying-rules';
+import { bitOf, type hardRules } from './laying-rules';
 import { mondayOf } from './season';
 import { sessionKinds } from './session-kind';
 import { type Code, codeOf, kindOf, leastIn, type WeekProblem } from './week-layouts';
@@ -15,7 +15,10 @@ const exact = { gap: 0, absoluteGap: 1e-9 };
 type Calendar = ReturnType<typeof randomCalendar>;
 
 /** What stood before, and what is past, then what was laid. */
-function standing({ weeks, entry }: LayingProblem, laid: readonly { on: string; kind: Standing['kind'] }[]): Standing[] {
+function standing(
+  { weeks, entry }: LayingProblem,
+  laid: readonly { on: string; kind: Standing['kind'] }[],
+): Standing[] {
   const from = weeks[0]?.days[0]?.on as string;
   const there = [
     ...entry.map((code, i) => ({ on: dayAfter(from, i - 2), code: code as Code | undefined })),
@@ -60,7 +63,10 @@ function allBroken(problem: Calendar, laid: readonly { on: string; kind: Standin
   return broken;
 }
 
-const relaxing = (problem: Calendar, ways: readonly { week: string; rule: (typeof hardRules)[number] }[]): Calendar => ({
+const relaxing = (
+  problem: Calendar,
+  ways: readonly { week: string; rule: (typeof hardRules)[number] }[],
+): Calendar => ({
   ...problem,
   weeks: problem.weeks.map((week) => ({
     ...week,
@@ -70,7 +76,9 @@ const relaxing = (problem: Calendar, ways: readonly { week: string; rule: (typeo
 
 /** Every way to fill the open days of a calendar with up to `most` sessions a week. */
 function* everyWay({ weeks }: Calendar, most: number): Generator<{ on: string; kind: Standing['kind'] }[]> {
-  const open = weeks.flatMap((week, w) => week.days.flatMap((day, d) => (week.past[d] === undefined ? [{ day, w, d }] : [])));
+  const open = weeks.flatMap((week, w) =>
+    week.days.flatMap((day, d) => (week.past[d] === undefined ? [{ day, w, d }] : [])),
+  );
   const counts = weeks.map(({ past }) => past.filter((code) => code).length);
   const laid: { on: string; kind: Standing['kind'] }[] = [];
   function* from(at: number): Generator<typeof laid> {
@@ -148,7 +156,16 @@ describe('laying sessions on days', () => {
         refused.map(({ week, rule }) => `${week} ${rule}`).sort(),
       );
       for (const one of refused)
-        expect('refused' in lay(relaxing(problem, refused.filter((way) => way !== one))), `seed ${seed}`).toBe(true);
+        expect(
+          'refused' in
+            lay(
+              relaxing(
+                problem,
+                refused.filter((way) => way !== one),
+              ),
+            ),
+          `seed ${seed}`,
+        ).toBe(true);
     }
     expect(refusals).toBeGreaterThan(20);
   });
@@ -216,7 +233,7 @@ describe('laying sessions on days', () => {
         const before = [8, ...laying.weeks.map((week) => week.volume)];
         for (const [w, week] of laying.weeks.entries())
           expect(week.volume, `seed ${seed}`).toBeLessThanOrEqual(
-            Math.max(before[w] as number * (1 + mostStep), 14 * (problem.weeks[w] as WeekProblem).ask.least) + 1e-6,
+            Math.max((before[w] as number) * (1 + mostStep), 14 * (problem.weeks[w] as WeekProblem).ask.least) + 1e-6,
           );
         return laying.worth;
       });

@@ -1,6 +1,6 @@
 import { dayAfter } from '../athlete/athlete';
-import { type DayFacts } from './day-facts';
-import { consecutiveCost, hardRules, type HardRule, type LayingRules, rulesIn } from './laying-rules';
+import type { DayFacts } from './day-facts';
+import { consecutiveCost, type HardRule, hardRules, type LayingRules, rulesIn } from './laying-rules';
 import type { SessionKind } from './session-kind';
 import {
   betweenTable,

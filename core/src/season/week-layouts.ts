@@ -1,12 +1,5 @@
 import type { DayFacts } from './day-facts';
-import {
-  bitOf,
-  brokenBetween,
-  brokenOn,
-  consecutiveCost,
-  drawbacksOf,
-  type LayingRules,
-} from './laying-rules';
+import { bitOf, brokenBetween, brokenOn, consecutiveCost, drawbacksOf, type LayingRules } from './laying-rules';
 import { type Dose, doseAxes, kindFacts, type SessionKind, sessionKinds } from './session-kind';
 import { mapDose, volumeOf, type WeekAsk, worthOf } from './week-ask';
 
