@@ -198,7 +198,10 @@ export function weekLayouts(
   };
 
   const lay = (d: number, broken: number, cost: number, changed: number, count: number, rest: number): void => {
-    if (d === 7) return keep(broken, cost, changed, count, rest);
+    if (d === 7) {
+      keep(broken, cost, changed, count, rest);
+      return;
+    }
     const one = d > 0 ? (chosen[d - 1] as Code) : nothing;
     const two = d > 1 ? (chosen[d - 2] as Code) : nothing;
     for (const option of options[d] as Option[]) {
