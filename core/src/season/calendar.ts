@@ -1,9 +1,9 @@
 import { dayAfter, daysBetween } from '../athlete/athlete';
 
-export const entryKinds = ['fixture', 'practice', 'closed', 'travel', 'exams', 'free'] as const;
+export const entryKinds = ['fixture', 'practice', 'closed', 'travel', 'exams', 'free', 'away'] as const;
 /**
  * What stands in a calendar: a fixture, a practice of the sport, hall or water closed (practices fall away, fixtures do not), travel, exams
- * (little time and sleep), days that are to stay free.
+ * (little time and sleep), days that are to stay free, days away from training (ill, hurt, gone).
  */
 export type EntryKind = (typeof entryKinds)[number];
 

@@ -53,7 +53,7 @@ export function dayFacts(entries: readonly Entry[], from: string, to: string, se
       ...(fixture ? { fixture } : {}),
       practices: practicesOn(day),
       ...(keyPractice ? { keyPractice } : {}),
-      free: of(day, 'free').length > 0,
+      free: of(day, 'free').length > 0 || of(day, 'away').length > 0,
       travel: of(day, 'travel').length > 0,
       dayAfterTravel: of(dayAfter(day, -1), 'travel').length > 0 && of(day, 'travel').length === 0,
       exams: of(day, 'exams').length > 0,

@@ -38,6 +38,7 @@ export const phaseNames: Record<Phase, string> = {
 
 interface Stretch {
   phase: Phase;
+  name?: string;
   from: string;
   to: string;
   why: string;
@@ -96,16 +97,9 @@ function over(stretches: readonly Stretch[], top: Stretch): Stretch[] {
   return [...left, top].sort((a, b) => (a.from < b.from ? -1 : 1));
 }
 
-/** Time away from training, known by the coach. */
-export interface Away {
-  from: string;
-  to: string;
-  name: string;
-}
-
 /**
  * Phases of a season laid backwards from the fixtures that matter: what leads up to them, the run of fixtures, tapers of two weeks before those of
- * the highest importance, transition after the last, home blocks while hall or water is closed outside of it, and the return after time away.
+ * the highest importance, transition after the last, home blocks while hall or water is closed outside of it.
  *
  * @param from first day, ISO
  * @param to last day, ISO
@@ -116,7 +110,6 @@ export function layPhases(
   entries: readonly Entry[],
   from: string,
   to: string,
-  away: readonly Away[] = [],
   lengths: PhaseLengths = usualLengths,
 ): LaidPhase[] {
   if (to < from) throw new RangeError(`a season cannot end on ${to}, before it begins on ${from}`);
@@ -170,23 +163,46 @@ export function layPhases(
       to: fixture.on,
       why: `Two weeks before ${fixture.name}: about half the volume, the same effort (Bosquet 2007).`,
     });
-  for (const time of away) {
-    const days = daysBetween(time.from, time.to) + 1;
-    if (days < daysAway) continue;
-    const weeks = days >= daysLongAway ? 4 : 2;
-    const back = dayAfter(time.to, 1);
-    if (back > to || back < from) continue;
-    laid = over(laid, {
-      phase: 'return',
-      from: back,
-      to: earlier(dayAfter(back, 7 * weeks - 1), to),
-      why: `${days} days away (${time.name}): half the volume at first, then step by step (joint guidelines 2019).`,
-    });
-  }
   return laid.map(({ phase, from: startsOn, to: endsOn, why }) => ({
     phase,
     name: phaseNames[phase],
     startsOn,
+    endsOn,
+    why,
+  }));
+}
+
+/**
+ * Phases of an athlete: those of the squad, and the return after every time away that was long enough; two weeks, four after a long one.
+ *
+ * @example withReturns(phases, [{ kind: 'away', on: '2026-11-01', until: '2026-11-30', ... }], '2027-03-01').some((p) => p.phase === 'return') // true
+ */
+export function withReturns(phases: readonly PhaseSpan[], entries: readonly Entry[], to: string): LaidPhase[] {
+  let laid = phases.map(
+    ({ phase, name, startsOn, endsOn }): Stretch => ({
+      phase,
+      name,
+      from: startsOn,
+      to: endsOn,
+      why: '',
+    }),
+  );
+  for (const { kind, on, until = on, name } of counted(entries)) {
+    const days = daysBetween(on, until) + 1;
+    const back = dayAfter(until, 1);
+    if (kind !== 'away' || days < daysAway || back > to) continue;
+    const weeks = days >= daysLongAway ? 4 : 2;
+    laid = over(laid, {
+      phase: 'return',
+      from: back,
+      to: earlier(dayAfter(back, 7 * weeks - 1), to),
+      why: `${days} days away (${name}): half the volume at first, then step by step (joint guidelines 2019).`,
+    });
+  }
+  return laid.map(({ phase, name, from, to: endsOn, why }) => ({
+    phase,
+    name: name ?? phaseNames[phase],
+    startsOn: from,
     endsOn,
     why,
   }));

@@ -1,0 +1,176 @@
+import { dayAfter } from '../athlete/athlete';
+import type { Entry, EntryKind } from './calendar';
+import { mondayOf } from './season';
+
+/** What could not be read of a line, and what would be right. */
+export interface EntryTextFault {
+  /** The part of the line that is meant. */
+  part: string;
+  message: string;
+}
+
+/** Entries as they were typed, without ids. */
+export type TypedEntry = Omit<Entry, 'id'>;
+
+const months = ['jan', 'feb', 'mar', 'apr', 'may', 'jun', 'jul', 'aug', 'sep', 'oct', 'nov', 'dec'];
+const weekdays = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'];
+
+const kinds: readonly [EntryKind, RegExp][] = [
+  ['fixture', /^(match|game|fixture|race|regatta|cup)$/i],
+  ['practice', /^(practice|training)$/i],
+  ['closed', /^closed$/i],
+  ['travel', /^travel$/i],
+  ['exams', /^exams?$/i],
+  ['free', /^(free|off)$/i],
+  ['away', /^(away|ill|injured)$/i],
+];
+const names: Record<EntryKind, string> = {
+  fixture: 'Match',
+  practice: 'Practice',
+  closed: 'Closed',
+  travel: 'Travel',
+  exams: 'Exams',
+  free: 'Free',
+  away: 'Away',
+};
+
+const two = (n: number) => String(n).padStart(2, '0');
+const monthDays = (year: number, month: number) => new Date(Date.UTC(year, month, 0)).getUTCDate();
+
+/** Days of a line: "12 dec", "2026-12-12", "sat"; the next one from today on, so that a season goes on over New Year. */
+function dayIn(text: string, today: string): { on: string; rest: string } | EntryTextFault | undefined {
+  const iso = /^(\d{4}-\d{2}-\d{2})\b/.exec(text);
+  if (iso) {
+    const [, on] = iso as unknown as [string, string];
+    const [year, month, day] = on.split('-').map(Number) as [number, number, number];
+    if (month < 1 || month > 12 || day < 1 || day > monthDays(year, month))
+      return { part: on, message: 'is no day; 2026-12-12 would be' };
+    return { on, rest: text.slice(iso[0].length) };
+  }
+  const named =
+    /^(?:(?:mon|tue|wed|thu|fri|sat|sun)[a-z]*\s+)?(\d{1,2})\.?\s*(jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\b/i.exec(
+      text,
+    );
+  if (named) {
+    const day = Number(named[1]);
+    const month = months.indexOf((named[2] as string).toLowerCase()) + 1;
+    const year = Number(today.slice(0, 4));
+    const at = (y: number) => `${y}-${two(month)}-${two(day)}`;
+    if (day < 1 || day > monthDays(year, month)) return { part: named[0], message: 'is no day of that month' };
+    // What is more than two months past is meant for next year.
+    return { on: at(year) < dayAfter(today, -60) ? at(year + 1) : at(year), rest: text.slice(named[0].length) };
+  }
+  const weekday = /^(mon|tue|wed|thu|fri|sat|sun)[a-z]*\b/i.exec(text);
+  if (!weekday) return undefined;
+  const d = weekdays.indexOf((weekday[1] as string).toLowerCase());
+  const inWeek = dayAfter(mondayOf(today), d);
+  return { on: inWeek < today ? dayAfter(inWeek, 7) : inWeek, rest: text.slice(weekday[0].length) };
+}
+
+const isFault = (found: object): found is EntryTextFault => 'message' in found;
+
+/** Weekdays of "every tue, thu". */
+function weekdaysIn(text: string): { days: number[]; rest: string } | undefined {
+  const every = /^every\s+((?:(?:mon|tue|wed|thu|fri|sat|sun)[a-z]*(?:\s*(?:,|and|\s)\s*)?)+)/i.exec(text);
+  if (!every) return undefined;
+  const days = [...(every[1] as string).matchAll(/mon|tue|wed|thu|fri|sat|sun/gi)].map((m) =>
+    weekdays.indexOf(m[0].toLowerCase()),
+  );
+  return { days: [...new Set(days)], rest: text.slice(every[0].length) };
+}
+
+/** Weeks that "every" goes on for where no end is typed. */
+const usualWeeks = 12;
+
+/**
+ * Reads entries of a calendar as a coach types them: a day, "28 dec - 3 jan" or "every tue, thu until 1 mar"; then in any order a time, what it is,
+ * minutes, effort ("e7"), importance ("!" or "!!"); the rest is the name.
+ *
+ * @param today days without a year are the next ones from here
+ * @example readEntryText('sat 12 dec 15:00 match Vestøy !', '2026-12-09').entries[0].importance // 2
+ */
+export function readEntryText(text: string, today: string): { entries: TypedEntry[] } | { fault: EntryTextFault } {
+  const line = text.trim().replace(/[–—]/g, '-');
+  const every = weekdaysIn(line);
+  let days: string[] = [];
+  let rest: string;
+  let until: string | undefined;
+  if (every) {
+    rest = every.rest.trim();
+    const end = /\buntil\s+/i.exec(rest);
+    let last = dayAfter(mondayOf(today), 7 * usualWeeks - 1);
+    if (end) {
+      const to = dayIn(rest.slice(end.index + end[0].length), today);
+      if (!to) return { fault: { part: rest.slice(end.index), message: 'needs a day after "until", such as 1 mar' } };
+      if (isFault(to)) return { fault: to };
+      last = to.on;
+      rest = `${rest.slice(0, end.index)} ${to.rest}`.trim();
+    }
+    for (let on = today; on <= last; on = dayAfter(on, 1))
+      if (every.days.some((d) => on === dayAfter(mondayOf(on), d))) days.push(on);
+    if (days.length === 0)
+      return { fault: { part: `until ${last}`, message: 'is over before the first of these days' } };
+  } else {
+    const first = dayIn(line, today);
+    if (!first)
+      return {
+        fault: { part: line.split(/\s+/)[0] ?? '', message: 'should be a day: 12 dec, sat, 2026-12-12 or every tue' },
+      };
+    if (isFault(first)) return { fault: first };
+    days = [first.on];
+    rest = first.rest.trim();
+    const range = /^(?:-|to\b|until\b)\s*/i.exec(rest);
+    if (range) {
+      const to = dayIn(rest.slice(range[0].length), first.on);
+      if (!to) return { fault: { part: rest.split(/\s+/)[1] ?? rest, message: 'should be a last day, such as 3 jan' } };
+      if (isFault(to)) return { fault: to };
+      if (to.on < first.on)
+        return { fault: { part: rest.slice(0, rest.length - to.rest.length), message: `ends before ${first.on}` } };
+      until = to.on;
+      rest = to.rest.trim();
+    }
+  }
+  const read = restOf(rest);
+  if ('fault' in read) return read;
+  if (until !== undefined && read.entry.start !== undefined)
+    return { fault: { part: read.entry.start, message: 'a time goes with one day; leave it out for several' } };
+  return {
+    entries: days.map((on) => ({ ...read.entry, on, ...(until === undefined || until === on ? {} : { until }) })),
+  };
+}
+
+/** Everything of a line but its days. */
+function restOf(text: string): { entry: Omit<TypedEntry, 'on'> } | { fault: EntryTextFault } {
+  const entry: Partial<TypedEntry> = {};
+  const name: string[] = [];
+  for (const word of text
+    .replace(/(\d+)\s*(?:min(?:utes)?|')(?=\s|$)/gi, '$1min')
+    .split(/\s+/)
+    .filter(Boolean)) {
+    const time = /^(\d{1,2})[:.](\d{2})$/.exec(word);
+    const minutes = /^(\d+)min$/.exec(word);
+    const effort = /^e(\d+)$/i.exec(word);
+    const marks = /^!{1,2}$/.exec(word);
+    const kind = kinds.find(([, words]) => words.test(word))?.[0];
+    if (time) {
+      if (Number(time[1]) > 23 || Number(time[2]) > 59)
+        return { fault: { part: word, message: 'is no time of day; 18:30 would be' } };
+      entry.start = `${two(Number(time[1]))}:${time[2]}`;
+    } else if (minutes) {
+      if (Number(minutes[1]) < 1 || Number(minutes[1]) > 1440)
+        return { fault: { part: word, message: 'must be 1 to 1440 minutes' } };
+      entry.minutes = Number(minutes[1]);
+    } else if (effort) {
+      if (Number(effort[1]) > 10) return { fault: { part: word, message: 'effort goes from e0 to e10' } };
+      entry.effort = Number(effort[1]);
+    } else if (marks) entry.importance = 1 + word.length;
+    else if (kind && !entry.kind) entry.kind = kind;
+    else name.push(word);
+  }
+  const kind = entry.kind;
+  if (!kind)
+    return {
+      fault: { part: text, message: 'should say what it is: match, practice, closed, travel, exams, free or away' },
+    };
+  return { entry: { ...entry, kind, name: name.join(' ') || names[kind] } };
+}
