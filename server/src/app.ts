@@ -7,13 +7,16 @@ import { answerErrors, sameOrigin, signedIn } from './doors/middleware';
 import { servePages } from './pages';
 import { athleteLinkRoutes } from './routes/athlete-link';
 import { athleteRoutes } from './routes/athletes';
+import { calendarRoutes } from './routes/calendars';
 import type { Services } from './routes/context';
 import { deviceRoutes } from './routes/devices';
 import { libraryRoutes } from './routes/library';
+import { seasonRoutes } from './routes/seasons';
 import { sessionRoutes } from './routes/sessions';
 import { signInRoutes } from './routes/sign-in';
 import { sportRoutes } from './routes/sports';
 import { templateRoutes } from './routes/templates';
+import { leagueFeedRoutes } from './stand-ins/league-feed';
 
 const contentPolicy = {
   defaultSrc: ["'none'"],
@@ -32,12 +35,18 @@ const contentPolicy = {
 /** Every route of the interface for programs, coaches' ones behind the sign-in. */
 export function apiRouter(services: Services): Router {
   const api = new Router({ prefix: '/api' });
-  const open = [signInRoutes(services), athleteLinkRoutes(services)];
+  const open = [
+    signInRoutes(services),
+    athleteLinkRoutes(services),
+    calendarRoutes(services),
+    leagueFeedRoutes(services.today),
+  ];
   const closed = [
     athleteRoutes(services),
     sessionRoutes(services),
     libraryRoutes(services),
     sportRoutes(services),
+    seasonRoutes(services),
     templateRoutes(services),
     deviceRoutes(services),
   ];

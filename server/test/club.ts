@@ -1,5 +1,6 @@
 import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
+import { emptySeason } from '@tropaeum/core/season/season-plan';
 import { defaultHouseRules } from '@tropaeum/core/session/brief';
 import type { Draft } from '@tropaeum/core/session/draft';
 import type { Template } from '@tropaeum/core/session/template';
@@ -13,6 +14,7 @@ import { Database } from '../src/database/database';
 import { migrateDatabase } from '../src/database/migrate';
 import * as schema from '../src/database/schema';
 import { hashPassword } from '../src/doors/passwords';
+import { networkFeedReader } from '../src/feed-reader';
 import { immediateMessageService } from '../src/stand-ins/message-service';
 import { standInSensors } from '../src/stand-ins/sensors';
 
@@ -51,9 +53,11 @@ export async function layClub(ownerUrl: string, name: string): Promise<Club> {
     .insert(schema.coaches)
     .values({ id: v7(), organisationId, email, name: `Coach of ${name}`, passwordHash: await hashPassword(password) });
   await db.insert(schema.squads).values({ id: squadId, organisationId, name, sportId: 'handball' });
-  await db
-    .insert(schema.fixtures)
-    .values({ id: v7(), organisationId, squadId, on: '2026-12-12', name: 'Brenholm', importance: 1 });
+  await db.insert(schema.seasons).values({
+    squadId,
+    organisationId,
+    content: { ...emptySeason, entries: [{ id: v7(), kind: 'fixture', on: '2026-12-12', name: 'Brenholm' }] },
+  });
   await db.insert(schema.athletes).values({
     id: athleteId,
     organisationId,
@@ -89,6 +93,7 @@ export async function runServer(appUrl: string): Promise<RunningServer> {
     database,
     messages: immediateMessageService(now),
     sensors: standInSensors(),
+    feeds: networkFeedReader(700),
     log: pino({ level: 'silent' }),
     now,
     today: () => today,

@@ -2,6 +2,7 @@ import { variantById } from '@tropaeum/core/exercise/library';
 import { copyOfVariant } from '@tropaeum/core/exercise/own';
 import type { Variant } from '@tropaeum/core/exercise/variant';
 import { writeSport } from '@tropaeum/core/formats/sport';
+import { emptyOwnSeason, emptySeason } from '@tropaeum/core/season/season-plan';
 import type { SportProfile } from '@tropaeum/core/sport/profile';
 import { sportById } from '@tropaeum/core/sport/sports';
 import { v7 } from 'uuid';
@@ -32,6 +33,8 @@ let theirSession: { id: string; token: string };
 let ourSession: { id: string; token: string };
 let theirTemplate: string;
 let ourTemplate: string;
+let theirFeed: string;
+let ourFeed: string;
 
 beforeAll(async () => {
   const urls = await freshDatabase();
@@ -48,6 +51,9 @@ beforeAll(async () => {
   await them.call('PUT', '/sports/sport-of-theirs', ownSport('sport-of-theirs'));
   ourTemplate = (await us.call('POST', '/templates', template)).body.id;
   theirTemplate = (await them.call('POST', '/templates', template)).body.id;
+  const league = { url: `${server.url}/api/stand-ins/league.ics` };
+  ourFeed = (await us.call('POST', `/squads/${ours.squadId}/feeds`, league)).body.id;
+  theirFeed = (await them.call('POST', `/squads/${theirs.squadId}/feeds`, league)).body.id;
 });
 afterAll(() => server.stop());
 
@@ -109,6 +115,31 @@ function calls(
       path: `/templates/${club() === theirs ? theirTemplate : ourTemplate}`,
       opensTo: 'owner',
     },
+    'GET /squads/:id/season': { path: `/squads/${club().squadId}/season`, opensTo: 'owner' },
+    'PUT /squads/:id/season': {
+      path: `/squads/${club().squadId}/season`,
+      body: { revision: 1, season: emptySeason },
+      opensTo: 'owner',
+    },
+    'PUT /athletes/:id/season': {
+      path: `/athletes/${club().athleteId}/season`,
+      body: { revision: 0, season: emptyOwnSeason },
+      opensTo: 'owner',
+    },
+    'POST /squads/:id/feeds': {
+      path: `/squads/${club().squadId}/feeds`,
+      body: { url: `${server.url}/api/stand-ins/league.ics?walk` },
+      opensTo: 'owner',
+    },
+    'POST /feeds/:id/read': { path: `/feeds/${club() === theirs ? theirFeed : ourFeed}/read`, opensTo: 'owner' },
+    'DELETE /feeds/:id': { path: `/feeds/${club() === theirs ? theirFeed : ourFeed}`, opensTo: 'owner' },
+    'POST /squads/:id/calendar-links': {
+      path: `/squads/${club().squadId}/calendar-links`,
+      body: {},
+      opensTo: 'owner',
+    },
+    'GET /calendars/:token.ics': { path: '/calendars/nobody.ics', opensTo: 'anyone' },
+    'GET /stand-ins/league.ics': { path: '/stand-ins/league.ics', opensTo: 'anyone' },
     'GET /devices/hanging-scale': { path: '/devices/hanging-scale', opensTo: 'everyone-own' },
     'GET /devices/contact-mat': { path: '/devices/contact-mat', opensTo: 'everyone-own' },
     'GET /link/:token/': { path: `/link/${session().token}`, opensTo: 'anyone' },

@@ -33,6 +33,8 @@ export interface SquadSeasonPlan extends OwnSeason {
   school: LoadingSchool;
   /** Minutes of a usual session. */
   minutes: number;
+  /** The zone that its days and times are told in. */
+  zone: string;
 }
 
 export const emptyOwnSeason: OwnSeason = { entries: [], pins: [], relaxed: [], laid: [] };
@@ -42,6 +44,7 @@ export const emptySeason: SquadSeasonPlan = {
   rules: usualRules,
   school: 'steady',
   minutes: 30,
+  zone: 'Europe/Oslo',
 };
 
 /** A session that is written, or was done. */

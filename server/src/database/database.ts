@@ -26,11 +26,16 @@ export class Database {
 
   /** Looks somebody up at one of the doors, before an organisation is known. */
   async door<T extends Record<string, unknown>>(
-    name: 'door_coach' | 'door_sign_in' | 'door_link',
+    name: 'door_coach' | 'door_sign_in' | 'door_link' | 'door_calendar',
     wanted: string,
   ): Promise<T | undefined> {
     const found = await this.pool.query(`select * from ${name}($1)`, [wanted]);
     return found.rows[0] as T | undefined;
+  }
+
+  /** Feeds of every organisation that nobody has tried since, the longest untried first. */
+  async dueFeeds(untriedSince: string): Promise<{ organisation_id: string; feed_id: string }[]> {
+    return (await this.pool.query('select * from door_due_feeds($1)', [untriedSince])).rows;
   }
 
   async close(): Promise<void> {

@@ -2,6 +2,9 @@ import type { PastInjury, RepetitionTest, Restriction } from '@tropaeum/core/ath
 import type { TestResult } from '@tropaeum/core/athlete/showing';
 import type { OwnVariant } from '@tropaeum/core/exercise/own';
 import type { Kit } from '@tropaeum/core/kit/kit';
+import type { EntryKind } from '@tropaeum/core/season/calendar';
+import type { OwnSeason, SquadSeasonPlan } from '@tropaeum/core/season/season-plan';
+import type { Dose } from '@tropaeum/core/season/session-kind';
 import type { Brief, HouseRules } from '@tropaeum/core/session/brief';
 import type { Draft } from '@tropaeum/core/session/draft';
 import type { Plan } from '@tropaeum/core/session/plan';
@@ -75,31 +78,41 @@ const squadId = () =>
     .notNull()
     .references(() => squads.id, { onDelete: 'cascade' });
 
-export const phases = pgTable(
-  'phases',
+/** The season of a squad: its calendar, phases, rules, and what is laid. */
+export const seasons = pgTable(
+  'seasons',
   {
-    id: uuid('id').primaryKey(),
+    squadId: uuid('squad_id')
+      .primaryKey()
+      .references(() => squads.id, { onDelete: 'cascade' }),
     organisationId: organisationId(),
-    squadId: squadId(),
-    phase: text('phase').notNull(),
-    name: text('name').notNull(),
-    startsOn: date('starts_on').notNull(),
-    endsOn: date('ends_on').notNull(),
+    content: jsonb('content').$type<SquadSeasonPlan>().notNull(),
+    /** Counts saves; a save that knows an older one is refused. */
+    revision: integer('revision').notNull().default(1),
+    updatedAt: moment('updated_at').notNull().defaultNow(),
   },
-  (t) => [index().on(t.squadId)],
+  (t) => [index().on(t.organisationId)],
 );
 
-export const fixtures = pgTable(
-  'fixtures',
+/** Calendars of others that a squad reads again and again; the last good copy stays. */
+export const feeds = pgTable(
+  'feeds',
   {
     id: uuid('id').primaryKey(),
     organisationId: organisationId(),
     squadId: squadId(),
-    on: date('on').notNull(),
-    name: text('name').notNull(),
-    importance: smallint('importance').notNull().default(1),
+    url: text('url').notNull(),
+    /** What its entries are where their words do not say. */
+    otherwise: text('otherwise').$type<EntryKind>().notNull(),
+    /** The last copy that was a calendar, and when it was read. */
+    copy: text('copy'),
+    readAt: moment('read_at'),
+    triedAt: moment('tried_at'),
+    /** Why the last try brought no calendar. */
+    problem: text('problem'),
+    createdAt: created(),
   },
-  (t) => [index().on(t.squadId, t.on)],
+  (t) => [unique().on(t.squadId, t.url), index().on(t.triedAt)],
 );
 
 export const athletes = pgTable(
@@ -167,6 +180,8 @@ export const sessions = pgTable(
     plan: jsonb('plan').$type<Plan>().notNull(),
     /** Minutes by quality, beside the plan so that lists need not read it. */
     work: jsonb('work').$type<WorkByQuality>().notNull(),
+    /** What it gives to the week, likewise; left out in sessions of before. */
+    dose: jsonb('dose').$type<Dose>(),
     sentAt: moment('sent_at'),
     updatedAt: moment('updated_at').notNull().defaultNow(),
   },
@@ -223,6 +238,34 @@ export const decisions = pgTable(
     decidedAt: moment('decided_at').notNull().defaultNow(),
   },
   (t) => [primaryKey({ columns: [t.sessionId, t.variant] })],
+);
+
+/** What is an athlete's own in the season of the squad. */
+export const ownSeasons = pgTable(
+  'own_seasons',
+  {
+    athleteId: uuid('athlete_id')
+      .primaryKey()
+      .references(() => athletes.id, { onDelete: 'cascade' }),
+    organisationId: organisationId(),
+    content: jsonb('content').$type<OwnSeason>().notNull(),
+    revision: integer('revision').notNull().default(1),
+    updatedAt: moment('updated_at').notNull().defaultNow(),
+  },
+  (t) => [index().on(t.organisationId)],
+);
+
+/** Unguessable addresses at which a calendar can be subscribed to; only their hashes are kept. */
+export const calendarLinks = pgTable(
+  'calendar_links',
+  {
+    tokenHash: text('token_hash').primaryKey(),
+    organisationId: organisationId(),
+    squadId: squadId(),
+    athleteId: uuid('athlete_id').references(() => athletes.id, { onDelete: 'cascade' }),
+    createdAt: created(),
+  },
+  (t) => [index().on(t.squadId), index().on(t.athleteId)],
 );
 
 export const messages = pgTable(

@@ -1,6 +1,10 @@
 import { dayAfter } from '@tropaeum/core/athlete/athlete';
+import type { Entry } from '@tropaeum/core/season/calendar';
+import { lay } from '@tropaeum/core/season/laying';
 import { mondayOf } from '@tropaeum/core/season/season';
-import type { Brief } from '@tropaeum/core/session/brief';
+import { emptySeason, problemOf, type SquadSeasonPlan } from '@tropaeum/core/season/season-plan';
+import { doseOfPlan } from '@tropaeum/core/season/written';
+import type { Brief, Phase } from '@tropaeum/core/session/brief';
 import { defaultHouseRules } from '@tropaeum/core/session/brief';
 import { begin, composedOf, type Proof } from '@tropaeum/core/session/compose';
 import { contextOf } from '@tropaeum/core/session/context';
@@ -16,7 +20,8 @@ import { v7 } from 'uuid';
 import type { Transaction } from '../database/database';
 import * as schema from '../database/schema';
 import { hashPassword } from '../doors/passwords';
-import { addAthlete, athleteById, briefOf, seasonOfSquad } from '../store/athletes';
+import { addAthlete, athleteById, briefOf } from '../store/athletes';
+import { saveSeason, seasonOfSquad } from '../store/seasons';
 import { addLogs, addReport, type IncomingLog } from '../store/sessions';
 import { cameBack, daysBefore, logsFor, reportFor, seeded, trainingDays } from './history';
 import { type DemoPerson, people, roomOf } from './people';
@@ -48,9 +53,6 @@ async function laySeason(
 ): Promise<void> {
   const monday = mondayOf(today);
   const span = (phase: string, name: string, from: number, to: number) => ({
-    id: v7(),
-    organisationId,
-    squadId,
     phase,
     name,
     startsOn: dayAfter(monday, from * 7),
@@ -68,20 +70,52 @@ async function laySeason(
         span('in-season', 'Hall closed · home block', -1, 5),
         span('in-season', 'League II', 5, 12),
       ];
-  await tx.insert(schema.phases).values(spans);
   const games = canoe
-    ? [{ week: 10, day: 5, name: 'Sound regatta', importance: 2 }]
+    ? [{ week: 10, day: 5, name: 'Sound regatta', importance: 3 }]
     : opponents.map((name, i) => ({ week: i - 4, day: 5, name, importance: i % 5 === 4 ? 2 : 1 }));
-  await tx.insert(schema.fixtures).values(
-    games.map(({ week, day, name, importance }) => ({
+  const at = (week: number, day: number) => dayAfter(monday, week * 7 + day);
+  const fixtures = games.map(
+    ({ week, day, name, importance }, i): Entry => ({
       id: v7(),
-      organisationId,
-      squadId,
-      on: dayAfter(monday, week * 7 + day),
+      kind: 'fixture',
+      on: at(week, day),
       name,
       importance,
-    })),
+      start: i % 2 ? '17:00' : '15:00',
+      minutes: 90,
+    }),
   );
+  const weekly = (day: number, start: string, minutes: number, effort: number): Entry[] =>
+    Array.from({ length: 20 }, (_, w) => ({
+      id: v7(),
+      kind: 'practice',
+      name: canoe ? 'Paddling' : 'Hall practice',
+      on: at(w - 8, day),
+      start,
+      minutes,
+      effort,
+    }));
+  const own: Entry[] = canoe
+    ? [
+        ...weekly(1, '17:00', 60, 5),
+        { id: v7(), kind: 'closed', name: 'Ice on the sound', on: at(-1, 0), until: at(5, 6) },
+      ]
+    : [
+        ...weekly(1, '18:30', 90, 7),
+        ...weekly(3, '18:30', 75, 5),
+        { id: v7(), kind: 'closed', name: 'New floor in the hall', on: at(-1, 0), until: at(4, 6) },
+        { id: v7(), kind: 'travel', name: 'Ferry home', on: at(1, 6) },
+        { id: v7(), kind: 'free', name: 'Midwinter', on: at(2, 3), until: at(2, 4) },
+      ];
+  const season: SquadSeasonPlan = {
+    ...emptySeason,
+    entries: [...fixtures, ...own],
+    phases: spans.map(({ phase, name, startsOn, endsOn }) => ({ phase: phase as Phase, name, startsOn, endsOn })),
+    school: canoe ? 'waved' : 'steady',
+  };
+  const laying = lay(problemOf({ season, written: [], today }));
+  const laid = 'refused' in laying ? [] : laying.sessions;
+  await saveSeason(tx, organisationId, squadId, 0, { ...season, laid });
 }
 
 /** One session of a person's history: the same items week after week, since progress needs them. */
@@ -105,6 +139,7 @@ async function laySession(
     draft: made.draft,
     plan,
     work: workByQuality(plan),
+    dose: doseOfPlan(plan),
     ...(status === 'draft' ? {} : { sentAt: `${daysBefore(brief.date, 1)}T20:00:00Z` }),
   });
   return id;
@@ -154,7 +189,7 @@ async function layPerson(
   );
   const athlete = await athleteById(tx, athleteId);
   if (!athlete) throw new Error('the athlete just added is not there');
-  const season = await seasonOfSquad(tx, squadId);
+  const season = await seasonOfSquad(tx, squadId, today);
   const briefOn = (day: string) => briefOf(athlete, { id: sportId }, season, day);
   const begun = begin(briefOn(daysBefore(today, 20)), solver);
   if ('refused' in begun) throw new Error(`${person.name}: ${begun.refused.reason}`);

@@ -19,12 +19,11 @@ import {
   type FullAthlete,
   type PlayedSport,
   type RestrictionFields,
-  type SquadSeason,
-  seasonOfSquad,
   squadById,
 } from '../store/athletes';
 import { evidenceOf, withEvidence } from '../store/evidence';
 import { allOwnVariants } from '../store/own-variants';
+import { seasonOfAthlete, seasonsOfSquads } from '../store/seasons';
 import { logsOf, reportsOf, sessionsBetween, sessionsOfAthlete } from '../store/sessions';
 import { clubSport } from '../store/sports';
 import { coachOf, type Services } from './context';
@@ -135,8 +134,11 @@ export function athleteRoutes({ database, today }: Services): Router {
         tx,
         sessions.map((s) => s.id),
       );
-      const seasons: SquadSeason[] = [];
-      for (const squad of squads) seasons.push(await seasonOfSquad(tx, squad.id));
+      const seasons = await seasonsOfSquads(
+        tx,
+        squads.map((s) => s.id),
+        today(),
+      );
       const reportBySession = new Map(reports.map((r) => [r.sessionId, r]));
       return {
         squads: squads.map((squad, i) => ({ ...squad, season: seasons[i] })),
@@ -166,7 +168,7 @@ export function athleteRoutes({ database, today }: Services): Router {
     ctx.body = await database.asOrganisation(coachOf(ctx).organisationId, async (tx) => {
       const athlete = await athleteById(tx, id);
       if (!athlete) throw notFound('athlete');
-      const season = await seasonOfSquad(tx, athlete.squadId);
+      const season = await seasonOfAthlete(tx, athlete.squadId, id, today());
       const sport = await sportOf(tx, athlete.squadId);
       const own = await allOwnVariants(tx);
       const sessions = await sessionsOfAthlete(tx, id);

@@ -2,6 +2,7 @@ import type { Context } from 'koa';
 import type { Logger } from 'pino';
 import type { Database } from '../database/database';
 import type { SignedIn } from '../doors/middleware';
+import type { FeedReader } from '../feed-reader';
 import type { MessageService } from '../stand-ins/message-service';
 import type { Sensors } from '../stand-ins/sensors';
 
@@ -10,6 +11,7 @@ export interface Services {
   database: Database;
   messages: MessageService;
   sensors: Sensors;
+  feeds: FeedReader;
   log: Logger;
   now: () => Date;
   /** The day it is, ISO; fixed for demos and tests. */

@@ -1,10 +1,11 @@
 import type { Athlete } from '@tropaeum/core/athlete/athlete';
-import { type PhaseSpan, seasonOn } from '@tropaeum/core/season/season';
+import { seasonOn } from '@tropaeum/core/season/season';
 import { type Brief, defaultHouseRules } from '@tropaeum/core/session/brief';
 import { asc, eq, inArray } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import type { Transaction } from '../database/database';
-import { athletes, fixtures, phases, restrictions, squads } from '../database/schema';
+import { athletes, restrictions, squads } from '../database/schema';
+import type { SquadSeason } from './seasons';
 
 export type AthleteRow = typeof athletes.$inferSelect;
 export type RestrictionRow = typeof restrictions.$inferSelect;
@@ -57,25 +58,6 @@ export async function addSquad(
   return id;
 }
 
-export interface SquadSeason {
-  phases: PhaseSpan[];
-  fixtures: { id: string; on: string; name: string; importance: number }[];
-}
-
-export async function seasonOfSquad(tx: Transaction, squadId: string): Promise<SquadSeason> {
-  const spans = await tx.select().from(phases).where(eq(phases.squadId, squadId)).orderBy(asc(phases.startsOn));
-  const games = await tx.select().from(fixtures).where(eq(fixtures.squadId, squadId)).orderBy(asc(fixtures.on));
-  return {
-    phases: spans.map((s) => ({
-      phase: s.phase as PhaseSpan['phase'],
-      name: s.name,
-      startsOn: s.startsOn,
-      endsOn: s.endsOn,
-    })),
-    fixtures: games.map(({ id, on, name, importance }) => ({ id, on, name, importance })),
-  };
-}
-
 export type AthleteFields = Omit<AthleteRow, 'id' | 'organisationId' | 'createdAt'>;
 export type RestrictionFields = Pick<RestrictionRow, 'region' | 'severity'> &
   Partial<Pick<RestrictionRow, 'side' | 'reason' | 'until'>>;
@@ -122,7 +104,12 @@ async function replaceRestrictions(
 export type PlayedSport = Pick<Brief['sport'], 'id' | 'profile'>;
 
 /** The brief a coach starts from: what is known of the athlete, the squad's sport and where the day stands in the season. */
-export function briefOf(row: FullAthlete, sport: PlayedSport, season: SquadSeason, date: string): Brief {
+export function briefOf(
+  row: FullAthlete,
+  sport: PlayedSport,
+  season: Pick<SquadSeason, 'phases' | 'fixtures'>,
+  date: string,
+): Brief {
   const athlete: Athlete = {
     heightCm: row.heightCm,
     massKg: row.massKg,

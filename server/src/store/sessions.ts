@@ -1,3 +1,4 @@
+import { doseOfPlan } from '@tropaeum/core/season/written';
 import type { Brief } from '@tropaeum/core/session/brief';
 import type { Draft } from '@tropaeum/core/session/draft';
 import type { Plan } from '@tropaeum/core/session/plan';
@@ -5,7 +6,7 @@ import { workByQuality } from '@tropaeum/core/session/work';
 import { and, desc, eq, gte, inArray, lte, ne, sql } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import type { Transaction } from '../database/database';
-import { decisions, sessionReports, sessions, setLogs } from '../database/schema';
+import { athletes, decisions, sessionReports, sessions, setLogs } from '../database/schema';
 
 export type SessionRow = typeof sessions.$inferSelect;
 export type LogRow = typeof setLogs.$inferSelect;
@@ -17,8 +18,12 @@ export interface SessionContent {
   plan: Plan;
 }
 
-/** What is stored of a session's content; the work is always the plan's own. */
-const stored = (content: SessionContent) => ({ ...content, work: workByQuality(content.plan) });
+/** What is stored of a session's content; work and dose are always the plan's own. */
+const stored = (content: SessionContent) => ({
+  ...content,
+  work: workByQuality(content.plan),
+  dose: doseOfPlan(content.plan),
+});
 
 /** Sessions of everybody in a span of days, without their plans: what lists and the ribbon need. */
 export async function sessionsBetween(tx: Transaction, from: string, to: string) {
@@ -33,6 +38,23 @@ export async function sessionsBetween(tx: Transaction, from: string, to: string)
     })
     .from(sessions)
     .where(and(gte(sessions.on, from), lte(sessions.on, to)))
+    .orderBy(sessions.on);
+}
+
+/** Sessions of one squad in a span of days, likewise. */
+export async function sessionsOfSquad(tx: Transaction, squadId: string, from: string, to: string) {
+  return tx
+    .select({
+      id: sessions.id,
+      athleteId: sessions.athleteId,
+      on: sessions.on,
+      status: sessions.status,
+      dose: sessions.dose,
+      planned: sql<number>`(${sessions.plan}->'minutes'->>'planned')::float`,
+    })
+    .from(sessions)
+    .innerJoin(athletes, eq(athletes.id, sessions.athleteId))
+    .where(and(eq(athletes.squadId, squadId), gte(sessions.on, from), lte(sessions.on, to)))
     .orderBy(sessions.on);
 }
 

@@ -1,0 +1,64 @@
+import Router from '@koa/router';
+import { type OutgoingEvent, writeCalendar } from '@tropaeum/core/formats/icalendar-write';
+import { counted } from '@tropaeum/core/season/calendar';
+import { aboutSession } from '@tropaeum/core/season/laid-words';
+import type { LaidSession } from '@tropaeum/core/season/laying';
+import { kindFacts } from '@tropaeum/core/season/session-kind';
+import { notFound } from '../doors/problem';
+import { tokenHash } from '../doors/tokens';
+import { athleteById, squadById } from '../store/athletes';
+import { feedsOf, ownSeasonOf, readFeed, seasonOf, withFeeds } from '../store/seasons';
+import type { Services } from './context';
+
+interface CalendarHolder {
+  organisation_id: string;
+  squad_id: string;
+  athlete_id: string | null;
+}
+
+/** A laid session as an entry of a calendar; the same session keeps its id when it is written anew. */
+function sessionEvent(holder: string, session: LaidSession, minutes: number, start: string): OutgoingEvent {
+  const { name, minutesShare } = kindFacts[session.kind];
+  const long = Math.round(minutes * minutesShare * session.level);
+  return {
+    id: `session-${session.on}-${holder}@tropaeum`,
+    name: `${name}, ${long} min`,
+    on: session.on,
+    start,
+    minutes: long,
+    about: aboutSession[session.kind],
+  };
+}
+
+/** Calendars that are subscribed to: whoever has the address reads it, and nothing else. */
+export function calendarRoutes({ database, now, today }: Services): Router {
+  const router = new Router();
+  router.get('/calendars/:token.ics', async (ctx) => {
+    const holder = await database.door<CalendarHolder & Record<string, unknown>>(
+      'door_calendar',
+      tokenHash(ctx.params.token ?? ''),
+    );
+    if (!holder) throw notFound('calendar');
+    const { organisation_id, squad_id, athlete_id } = holder;
+    ctx.body = await database.asOrganisation(organisation_id, async (tx) => {
+      const squad = await squadById(tx, squad_id);
+      if (!squad) throw notFound('calendar');
+      const { content } = await seasonOf(tx, squad_id);
+      const athlete = athlete_id ? await athleteById(tx, athlete_id) : undefined;
+      const own = athlete_id ? (await ownSeasonOf(tx, athlete_id)).content : undefined;
+      const fromFeeds = (await feedsOf(tx, [squad_id])).flatMap(
+        (feed) => readFeed(feed, content.zone, today()).entries,
+      );
+      const entries = counted([...withFeeds(content.entries, fromFeeds), ...(own?.entries ?? [])]);
+      const laid = own?.laid.length ? own.laid : content.laid;
+      const minutes = athlete?.minutes ?? content.minutes;
+      return writeCalendar({ name: athlete?.name ?? squad.name, zone: content.zone, asOf: now() }, [
+        ...entries.map((entry) => ({ ...entry, id: `${entry.id}@tropaeum` })),
+        ...laid.map((session) => sessionEvent(athlete_id ?? squad_id, session, minutes, content.rules.sessionAt)),
+      ]);
+    });
+    ctx.type = 'text/calendar; charset=utf-8';
+    ctx.set('cache-control', 'private, max-age=900');
+  });
+  return router;
+}

@@ -1,0 +1,225 @@
+import { dayAfter } from '@tropaeum/core/athlete/athlete';
+import { type ReadCalendar, readCalendar } from '@tropaeum/core/formats/icalendar-read';
+import { counted, type Entry, type EntryKind } from '@tropaeum/core/season/calendar';
+import { withReturns } from '@tropaeum/core/season/phases';
+import type { PhaseSpan } from '@tropaeum/core/season/season';
+import { emptyOwnSeason, emptySeason, type OwnSeason, type SquadSeasonPlan } from '@tropaeum/core/season/season-plan';
+import { and, asc, eq, inArray, sql } from 'drizzle-orm';
+import { v7 } from 'uuid';
+import type { Transaction } from '../database/database';
+import { athletes, calendarLinks, feeds, ownSeasons, seasons } from '../database/schema';
+
+export interface Revised<T> {
+  content: T;
+  /** 0 where nothing has been saved yet. */
+  revision: number;
+}
+export type FeedRow = typeof feeds.$inferSelect;
+
+export async function seasonOf(tx: Transaction, squadId: string): Promise<Revised<SquadSeasonPlan>> {
+  const row = (await tx.select().from(seasons).where(eq(seasons.squadId, squadId)))[0];
+  return row
+    ? { content: { ...emptySeason, ...row.content }, revision: row.revision }
+    : { content: emptySeason, revision: 0 };
+}
+
+/** Saves over the revision that the coach has seen; undefined when somebody saved in between. */
+export async function saveSeason(
+  tx: Transaction,
+  organisationId: string,
+  squadId: string,
+  revision: number,
+  content: SquadSeasonPlan,
+): Promise<number | undefined> {
+  if (revision === 0) {
+    const begun = await tx
+      .insert(seasons)
+      .values({ squadId, organisationId, content })
+      .onConflictDoNothing()
+      .returning({ revision: seasons.revision });
+    return begun[0]?.revision;
+  }
+  const rows = await tx
+    .update(seasons)
+    .set({ content, revision: revision + 1, updatedAt: sql`now()` })
+    .where(and(eq(seasons.squadId, squadId), eq(seasons.revision, revision)))
+    .returning({ revision: seasons.revision });
+  return rows[0]?.revision;
+}
+
+export async function ownSeasonOf(tx: Transaction, athleteId: string): Promise<Revised<OwnSeason>> {
+  const row = (await tx.select().from(ownSeasons).where(eq(ownSeasons.athleteId, athleteId)))[0];
+  return row ? { content: row.content, revision: row.revision } : { content: emptyOwnSeason, revision: 0 };
+}
+
+/** Own seasons of everybody in a squad, by athlete. */
+export async function ownSeasonsOf(tx: Transaction, squadId: string): Promise<Map<string, Revised<OwnSeason>>> {
+  const rows = await tx
+    .select({ athleteId: ownSeasons.athleteId, content: ownSeasons.content, revision: ownSeasons.revision })
+    .from(ownSeasons)
+    .innerJoin(athletes, eq(athletes.id, ownSeasons.athleteId))
+    .where(eq(athletes.squadId, squadId));
+  return new Map(rows.map(({ athleteId, ...own }) => [athleteId, own]));
+}
+
+export async function saveOwnSeason(
+  tx: Transaction,
+  organisationId: string,
+  athleteId: string,
+  revision: number,
+  content: OwnSeason,
+): Promise<number | undefined> {
+  if (revision === 0) {
+    const begun = await tx
+      .insert(ownSeasons)
+      .values({ athleteId, organisationId, content })
+      .onConflictDoNothing()
+      .returning({ revision: ownSeasons.revision });
+    return begun[0]?.revision;
+  }
+  const rows = await tx
+    .update(ownSeasons)
+    .set({ content, revision: revision + 1, updatedAt: sql`now()` })
+    .where(and(eq(ownSeasons.athleteId, athleteId), eq(ownSeasons.revision, revision)))
+    .returning({ revision: ownSeasons.revision });
+  return rows[0]?.revision;
+}
+
+export async function feedsOf(tx: Transaction, squadIds: readonly string[]): Promise<FeedRow[]> {
+  if (squadIds.length === 0) return [];
+  return tx
+    .select()
+    .from(feeds)
+    .where(inArray(feeds.squadId, [...squadIds]))
+    .orderBy(asc(feeds.createdAt));
+}
+
+export async function feedById(tx: Transaction, id: string): Promise<FeedRow | undefined> {
+  return (await tx.select().from(feeds).where(eq(feeds.id, id)))[0];
+}
+
+/** Keeps a feed with its first good copy; undefined where the squad has it already. */
+export async function addFeed(
+  tx: Transaction,
+  organisationId: string,
+  squadId: string,
+  feed: { url: string; otherwise: EntryKind; copy: string; readAt: string },
+): Promise<string | undefined> {
+  const rows = await tx
+    .insert(feeds)
+    .values({ id: v7(), organisationId, squadId, ...feed, triedAt: feed.readAt })
+    .onConflictDoNothing()
+    .returning({ id: feeds.id });
+  return rows[0]?.id;
+}
+
+/** What a try brought: a new copy, or the problem; the last good copy stays. */
+export async function feedTried(
+  tx: Transaction,
+  id: string,
+  triedAt: string,
+  brought: { copy: string } | { problem: string },
+): Promise<void> {
+  const set = 'copy' in brought ? { copy: brought.copy, readAt: triedAt, problem: null } : { problem: brought.problem };
+  await tx
+    .update(feeds)
+    .set({ ...set, triedAt })
+    .where(eq(feeds.id, id));
+}
+
+export async function forgetFeed(tx: Transaction, id: string): Promise<boolean> {
+  return (await tx.delete(feeds).where(eq(feeds.id, id)).returning({ id: feeds.id })).length > 0;
+}
+
+export async function addCalendarLink(
+  tx: Transaction,
+  organisationId: string,
+  link: { tokenHash: string; squadId: string; athleteId: string | null },
+): Promise<void> {
+  await tx.insert(calendarLinks).values({ ...link, organisationId });
+}
+
+/** How far back and ahead a feed is read, days. */
+const [feedBack, feedAhead] = [60, 400];
+
+/** What the last good copy of a feed says; ids tell it from what the coach has put down. */
+export function readFeed(feed: Pick<FeedRow, 'id' | 'copy' | 'otherwise'>, zone: string, today: string): ReadCalendar {
+  if (feed.copy === null) return { entries: [], cancelled: [], bad: [] };
+  const read = readCalendar(feed.copy, {
+    zone,
+    from: dayAfter(today, -feedBack),
+    to: dayAfter(today, feedAhead),
+    otherwise: feed.otherwise,
+  });
+  return { ...read, entries: read.entries.map((entry) => ({ ...entry, id: `feed:${feed.id}:${entry.id}` })) };
+}
+
+/** What the coach has changed of a feed's entry stands in its place; one dragged away is there under its own id. */
+export function withFeeds(own: readonly Entry[], fromFeeds: readonly Entry[]): Entry[] {
+  const known = new Set(own.map(({ id }) => id));
+  return [...own, ...fromFeeds.filter(({ id }) => !known.has(id))];
+}
+
+/** Where a squad stands in its season: what briefs and the ribbon need. */
+export interface SquadSeason {
+  phases: PhaseSpan[];
+  fixtures: { id: string; on: string; name: string; importance: number }[];
+  laid: SquadSeasonPlan['laid'];
+}
+
+function seasonFrom(content: SquadSeasonPlan, fromFeeds: readonly Entry[]): SquadSeason {
+  const fixtures = counted(withFeeds(content.entries, fromFeeds)).filter(({ kind }) => kind === 'fixture');
+  return {
+    phases: [...content.phases],
+    fixtures: fixtures
+      .map(({ id, on, name, importance = 1 }) => ({ id, on, name, importance }))
+      .sort((a, b) => a.on.localeCompare(b.on)),
+    laid: content.laid,
+  };
+}
+
+/** Seasons of several squads in two queries, in their order. */
+export async function seasonsOfSquads(
+  tx: Transaction,
+  squadIds: readonly string[],
+  today: string,
+): Promise<SquadSeason[]> {
+  if (squadIds.length === 0) return [];
+  const rows = await tx
+    .select()
+    .from(seasons)
+    .where(inArray(seasons.squadId, [...squadIds]));
+  const all = await feedsOf(tx, squadIds);
+  return squadIds.map((squadId) => {
+    const content = { ...emptySeason, ...rows.find((row) => row.squadId === squadId)?.content };
+    const fromFeeds = all
+      .filter((feed) => feed.squadId === squadId)
+      .flatMap((feed) => readFeed(feed, content.zone, today).entries);
+    return seasonFrom(content, fromFeeds);
+  });
+}
+
+/** Where one athlete stands: the squad's season with the own returns, own fixtures, and what is laid for this one. */
+export async function seasonOfAthlete(
+  tx: Transaction,
+  squadId: string,
+  athleteId: string,
+  today: string,
+): Promise<SquadSeason> {
+  const [squad] = (await seasonsOfSquads(tx, [squadId], today)) as [SquadSeason];
+  const { content, revision } = await ownSeasonOf(tx, athleteId);
+  if (revision === 0) return squad;
+  const mine = counted(content.entries).filter(({ kind }) => kind === 'fixture');
+  return {
+    phases: withReturns(squad.phases, content.entries, dayAfter(today, feedAhead)),
+    fixtures: [
+      ...squad.fixtures,
+      ...mine.map(({ id, on, name, importance = 1 }) => ({ id, on, name, importance })),
+    ].sort((a, b) => a.on.localeCompare(b.on)),
+    laid: content.laid.length ? content.laid : squad.laid,
+  };
+}
+
+export async function seasonOfSquad(tx: Transaction, squadId: string, today: string): Promise<SquadSeason> {
+  return (await seasonsOfSquads(tx, [squadId], today))[0] as SquadSeason;
+}

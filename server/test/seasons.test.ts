@@ -1,0 +1,225 @@
+import { createServer, type Server } from 'node:http';
+import type { AddressInfo } from 'node:net';
+import { readCalendar } from '@tropaeum/core/formats/icalendar-read';
+import type { Entry } from '@tropaeum/core/season/calendar';
+import { emptyOwnSeason, emptySeason } from '@tropaeum/core/season/season-plan';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { Caller, type Club, freshDatabase, layClub, type RunningServer, runServer, sentSession } from './club';
+
+let server: RunningServer;
+let club: Club;
+let coach: Caller;
+/** A league that answers as it is told to. */
+let league: Server;
+let leagueUrl: string;
+let answers: 'calendar' | 'down' | 'page' | 'slow' | 'moved' = 'calendar';
+
+const calendar = (day: string) =>
+  [
+    'BEGIN:VCALENDAR',
+    'BEGIN:VEVENT',
+    'UID:r1',
+    `DTSTART:${day}T140000Z`,
+    'DURATION:PT90M',
+    'SUMMARY:Skarvøy v Torsnes',
+    'END:VEVENT',
+    'BEGIN:VEVENT',
+    'UID:bad',
+    'DTSTART:nothing',
+    'END:VEVENT',
+    'END:VCALENDAR',
+  ].join('\r\n');
+
+beforeAll(async () => {
+  const urls = await freshDatabase();
+  club = await layClub(urls.ownerUrl, 'ours');
+  server = await runServer(urls.appUrl);
+  coach = await new Caller(server.url).signIn(club.email);
+  league = createServer((_, response) => {
+    if (answers === 'slow') return;
+    if (answers === 'down') response.statusCode = 503;
+    response.end(
+      answers === 'page' ? '<!doctype html><p>Moved' : calendar(answers === 'moved' ? '20261220' : '20261219'),
+    );
+  });
+  await new Promise<void>((resolve) => league.listen(0, '127.0.0.1', resolve));
+  leagueUrl = `http://127.0.0.1:${(league.address() as AddressInfo).port}/fixtures.ics`;
+});
+afterAll(async () => {
+  league.closeAllConnections();
+  league.close();
+  await server.stop();
+});
+
+const season = () => coach.call('GET', `/squads/${club.squadId}/season`);
+const put = (revision: number, changed: object) =>
+  coach.call('PUT', `/squads/${club.squadId}/season`, { revision, season: { ...emptySeason, ...changed } });
+const faultsOf = (body: { error: { faults: { path: string; message: string }[] } }) => body.error.faults;
+
+const match: Entry = { id: 'm', kind: 'fixture', name: 'Vestøy', on: '2026-12-12', start: '15:00', minutes: 90 };
+
+describe('the season of a squad', () => {
+  it('is there from the start, saved whole, and the later save sees the earlier one and says so', async () => {
+    const first = await season();
+    expect(first.status).toBe(200);
+    const { revision } = first.body;
+    expect((await put(revision, { entries: [match] })).body).toEqual({ revision: revision + 1 });
+    const late = await put(revision, { entries: [] });
+    expect(late.status).toBe(409);
+    expect(late.body.error.message).toContain('in the meantime');
+    expect((await season()).body.season.entries).toEqual([match]);
+  });
+
+  it('names every field that cannot be, and keeps nothing of it', async () => {
+    const { revision, season: before } = (await season()).body;
+    const answer = await put(revision, {
+      entries: [
+        { ...match, minutes: -30 },
+        { ...match, id: 'x', on: '2026-13-40' },
+      ],
+      phases: [{ phase: 'taper', name: 'Taper', startsOn: '2026-12-12', endsOn: '2026-12-01' }],
+      rules: { ...emptySeason.rules, least: 3, most: 2 },
+      zone: 'Nowhere/Land',
+    });
+    expect(answer.status).toBe(422);
+    const paths = faultsOf(answer.body).map((f) => f.path);
+    expect(paths).toContain('season.entries[1].on');
+    expect(paths).toContain('season.zone');
+    const second = await put(revision, {
+      entries: [{ ...match, minutes: -30 }],
+      phases: [{ phase: 'taper', name: 'Taper', startsOn: '2026-12-12', endsOn: '2026-12-01' }],
+      rules: { ...emptySeason.rules, least: 3, most: 2 },
+    });
+    expect(faultsOf(second.body)).toEqual([
+      { path: 'season.entries[0].minutes', message: expect.stringContaining('ends before it starts') },
+      { path: 'season.phases[0].endsOn', message: expect.stringContaining('has no days') },
+      { path: 'season.rules.most', message: expect.stringContaining('3 or more') },
+    ]);
+    expect((await season()).body.season).toEqual(before);
+  });
+
+  it('is what briefs go by: phase, fixtures, and what is laid', async () => {
+    const { revision } = (await season()).body;
+    const laid = [{ on: '2026-12-10', kind: 'power', level: 1 }];
+    const phases = [{ phase: 'pre-season', name: 'Before the cup', startsOn: '2026-12-07', endsOn: '2026-12-20' }];
+    await put(revision, { entries: [match, { ...match, id: 'twice' }], phases, laid });
+    const { body } = await coach.call('GET', `/athletes/${club.athleteId}`);
+    expect(body.brief.season).toMatchObject({ phase: 'pre-season', week: 1, nextFixture: '2026-12-12' });
+    expect(body.season.fixtures).toHaveLength(1);
+    expect(body.season.laid).toEqual(laid);
+  });
+
+  it('tells what is written, with what kind of session it comes nearest to', async () => {
+    const { id } = await sentSession(coach, club, '2026-12-15');
+    const written = (await season()).body.written.find((s: { id: string }) => s.id === id);
+    expect(written).toMatchObject({ on: '2026-12-15', status: 'sent', kind: expect.any(String), report: null });
+    expect(written.dose.upperSets).toBe(2);
+  });
+});
+
+describe("an athlete's own", () => {
+  it('is kept beside the squad and changes the brief of this athlete: away for a month, then the return', async () => {
+    const own = {
+      ...emptyOwnSeason,
+      entries: [{ id: 'a', kind: 'away', name: 'Knee', on: '2026-11-01', until: '2026-12-06' }],
+    };
+    const path = `/athletes/${club.athleteId}/season`;
+    expect((await coach.call('PUT', path, { revision: 0, season: own })).body).toEqual({ revision: 1 });
+    expect((await coach.call('PUT', path, { revision: 0, season: own })).status).toBe(409);
+    const { body } = await coach.call('GET', `/athletes/${club.athleteId}`);
+    expect(body.brief.season).toMatchObject({ phase: 'return', week: 1 });
+    expect((await season()).body.own).toEqual([{ athleteId: club.athleteId, revision: 1, season: own }]);
+    const bad = await coach.call('PUT', path, { revision: 1, season: { ...own, laid: [{ on: 'x', kind: 'run' }] } });
+    expect(faultsOf(bad.body).map((f) => f.path)).toEqual(
+      expect.arrayContaining(['season.laid[0].on', 'season.laid[0].kind', 'season.laid[0].level']),
+    );
+  });
+});
+
+describe('a feed', () => {
+  let id: string;
+
+  it('is read when it is added, its bad lines told by number', async () => {
+    answers = 'calendar';
+    const answer = await coach.call('POST', `/squads/${club.squadId}/feeds`, { url: leagueUrl });
+    expect(answer.status).toBe(201);
+    id = answer.body.id;
+    expect(answer.body.entries).toMatchObject([{ kind: 'fixture', on: '2026-12-19', start: '15:00', minutes: 90 }]);
+    expect(answer.body.bad).toMatchObject([{ line: 10 }]);
+    const { body } = await coach.call('GET', `/athletes/${club.athleteId}`);
+    expect(body.season.fixtures.map((f: { on: string }) => f.on)).toContain('2026-12-19');
+    const again = await coach.call('POST', `/squads/${club.squadId}/feeds`, { url: leagueUrl });
+    expect(faultsOf(again.body)).toEqual([{ path: 'url', message: 'is read already' }]);
+  });
+
+  it.each([
+    ['down', 'answered 503 instead of a calendar'],
+    ['page', 'answered with something that is no calendar, such as a web page'],
+    ['slow', 'did not answer within 0.7 s'],
+  ] as const)('that is %s keeps its last good copy, with its age and the reason', async (how, problem) => {
+    const before = (await season()).body.feeds[0];
+    answers = how;
+    const { status, body } = await coach.call('POST', `/feeds/${id}/read`);
+    expect(status).toBe(200);
+    expect(body.problem).toBe(problem);
+    expect(body.readAt).toBe(before.readAt);
+    expect(Date.parse(body.triedAt)).toBeGreaterThan(Date.parse(before.triedAt));
+    expect(body.entries).toEqual(before.entries);
+  });
+
+  it('that is back is read anew, and what the coach has moved stays where it was moved', async () => {
+    answers = 'moved';
+    const { body } = await coach.call('POST', `/feeds/${id}/read`);
+    expect(body.problem).toBeNull();
+    expect(body.entries[0].on).toBe('2026-12-20');
+    const { revision, season: now } = (await season()).body;
+    await put(revision, { ...now, entries: [{ ...body.entries[0], on: '2026-12-22' }] });
+    const detail = await coach.call('GET', `/athletes/${club.athleteId}`);
+    expect(detail.body.season.fixtures.map((f: { on: string }) => f.on)).toEqual(['2026-12-22']);
+  });
+
+  it('that cannot be read is not added, and says why', async () => {
+    answers = 'page';
+    const page = await coach.call('POST', `/squads/${club.squadId}/feeds`, { url: `${leagueUrl}?other` });
+    expect(faultsOf(page.body)).toEqual([{ path: 'url', message: expect.stringContaining('no calendar') }]);
+    const nowhere = await coach.call('POST', `/squads/${club.squadId}/feeds`, { url: 'http://127.0.0.1:1/x.ics' });
+    expect(faultsOf(nowhere.body)).toEqual([{ path: 'url', message: 'cannot be reached' }]);
+    const word = await coach.call('POST', `/squads/${club.squadId}/feeds`, { url: 'the league' });
+    expect(faultsOf(word.body)[0]?.message).toContain('must be an address');
+    expect((await season()).body.feeds).toHaveLength(1);
+  });
+
+  it('ships with a league to try it on', async () => {
+    const answer = await coach.call('POST', `/squads/${club.squadId}/feeds`, {
+      url: `${server.url}/api/stand-ins/league.ics`,
+    });
+    expect(answer.body.entries).toHaveLength(8);
+    expect((await coach.call('DELETE', `/feeds/${answer.body.id}`)).status).toBe(204);
+    expect((await coach.call('DELETE', `/feeds/${answer.body.id}`)).status).toBe(404);
+  });
+});
+
+describe('a calendar given out', () => {
+  it('can be subscribed to by its address alone, holds entries and laid sessions, and is nothing under another address', async () => {
+    const { revision } = (await season()).body;
+    await put(revision, { entries: [match], laid: [{ on: '2026-12-10', kind: 'power', level: 0.5 }] });
+    const link = await coach.call('POST', `/squads/${club.squadId}/calendar-links`, { athleteId: club.athleteId });
+    const response = await fetch(`${server.url}${link.body.path}`);
+    expect(response.headers.get('content-type')).toContain('text/calendar');
+    const read = readCalendar(await response.text(), {
+      zone: 'Europe/Oslo',
+      from: '2026-12-01',
+      to: '2026-12-31',
+      otherwise: 'practice',
+    });
+    expect(read.bad).toEqual([]);
+    expect(read.entries.map(({ on, start, name, minutes }) => [on, start, name, minutes])).toEqual(
+      expect.arrayContaining([
+        ['2026-12-12', '15:00', 'Vestøy', 90],
+        ['2026-12-10', '18:00', 'Power, 12 min', 12],
+      ]),
+    );
+    const other = await fetch(`${server.url}${link.body.path.replace(/.\.ics$/, 'x.ics')}`);
+    expect(other.status).toBe(404);
+  });
+});
