@@ -17,7 +17,11 @@ module.exports = {
       name: 'core-without-screen',
       severity: 'error',
       from: { path: '^core/src', pathNot: '\\.test\\.ts$' },
-      to: { path: 'node_modules/', pathNot: 'node_modules/(yup|highs|minisearch|tinyqueue|ical\\.js|ical-generator|temporal-polyfill|temporal-[a-z]+)/' },
+      to: {
+        path: 'node_modules/',
+        pathNot:
+          'node_modules/(yup|highs|minisearch|tinyqueue|ical\\.js|ical-generator|temporal-polyfill|temporal-[a-z]+)/',
+      },
     },
     { name: 'web-and-server-apart', severity: 'error', from: { path: '^web/src' }, to: { path: '^(server|cli)/' } },
     { name: 'server-and-web-apart', severity: 'error', from: { path: '^server/src' }, to: { path: '^(web|cli)/' } },

@@ -58,7 +58,11 @@ export function randomCalendar(seed: number, weeks: number, dense = 1): LayingPr
       days: facts.slice(7 * w, 7 * w + 7),
       ask: weekAsk(phase, w + 1, school, 30, rules),
       minutes: 30,
-      past: Array.from({ length: 7 }, (_, d) => (w === 0 && d < pastDays ? (random() < 0.3 ? kind() : 0) : undefined)),
+      fixed: Array.from({ length: 7 }, (_, d) => {
+        const isPast = w === 0 && d < pastDays;
+        if (random() < (isPast ? 0.3 : 0.03)) return kind();
+        return isPast ? 0 : undefined;
+      }),
       pins: Array.from({ length: 7 }, () => (random() < 0.04 * dense ? kind() : undefined)),
       before: Array.from({ length: 7 }, () => undefined),
       relaxed: 0,

@@ -21,7 +21,7 @@ export function seasonProgramme({ weeks, rules, entry, dayBefore }: LayingProble
   const days = weeks.flatMap(({ days: ofWeek }, w) => ofWeek.map((day, d) => ({ day, d, w })));
   const x = days.map(({ day, d, w }, at) => {
     const week = weeks[w] as (typeof weeks)[number];
-    const [past, pin, before] = [week.past[d], week.pins[d], week.before[d]];
+    const [past, pin, before] = [week.fixed[d], week.pins[d], week.before[d]];
     const played = (at === 0 ? dayBefore : days[at - 1]?.day)?.fixture !== undefined;
     return sessionKinds.map((kind, k) => {
       const code = k + 1;
@@ -48,8 +48,8 @@ export function seasonProgramme({ weeks, rules, entry, dayBefore }: LayingProble
   }
   for (const [w, week] of weeks.entries()) {
     const ofWeek = x.slice(7 * w, 7 * w + 7);
-    const done = week.past.filter((code) => code).length;
-    const setDown = week.days.filter((_, d) => week.past[d] ?? week.pins[d]).length;
+    const done = week.fixed.filter((code) => code).length;
+    const setDown = week.days.filter((_, d) => week.fixed[d] ?? week.pins[d]).length;
     const count = row(
       week.relaxed & bitOf('least') ? 0 : leastIn(week),
       week.relaxed & bitOf('most') ? Math.max(week.ask.most, setDown) : Math.max(week.ask.most, done),
@@ -80,9 +80,9 @@ export function seasonProgramme({ weeks, rules, entry, dayBefore }: LayingProble
         for (const ofDay of ofWeek) into(ofDay[k] as number, over, 1);
       }
   }
-  const isPast = (at: number) => {
+  const isFixed = (at: number) => {
     const { w, d } = days[at] as (typeof days)[number];
-    return weeks[w]?.past[d] !== undefined;
+    return weeks[w]?.fixed[d] !== undefined;
   };
   const relaxedAt = (at: number) => weeks[days[at]?.w ?? 0]?.relaxed ?? 0;
   for (const [at, ofDay] of x.entries()) {
@@ -94,10 +94,10 @@ export function seasonProgramme({ weeks, rules, entry, dayBefore }: LayingProble
     } else if (entry[1]) {
       for (const variable of ofDay) if (!fewestChanges) (columns[variable] as ProgrammeColumn).cost -= consecutiveCost;
     }
-    if (isPast(at)) continue;
     for (const [j, second] of sessionKinds.entries())
       for (const gap of [1, 2]) {
         const before = at - gap;
+        if (isFixed(at) && (before < 0 || isFixed(before))) continue;
         if (before < 0) {
           const first = kindOf(entry[before + 2] as number);
           if (first && brokenBetween(first, second, gap, rules) & ~relaxedAt(at))

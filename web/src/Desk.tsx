@@ -1,10 +1,12 @@
 import { daysBetween } from '@tropaeum/core/athlete/athlete';
-import { BookOpen, Moon, PersonStanding, Send } from 'lucide-react';
+import { BookOpen, CalendarRange, Moon, PersonStanding, Send } from 'lucide-react';
 import { useEffect } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, NavLink, Outlet, useNavigate, useParams, useSearchParams } from 'react-router';
 import { ApiError, ask } from './api/client';
 import { queryClient, useMe, useSquads } from './api/queries';
-import type { ListedAthlete, Squads } from './api/types';
+import type { ListedAthlete, Squad, Squads } from './api/types';
+import { useLiveSeason } from './season/live-season';
 import { athleteState } from './squad/athlete-state';
 import { inDays } from './ui/days';
 import { SeasonRibbon } from './ui/SeasonRibbon';
@@ -70,13 +72,26 @@ function Rail({ squads, today }: { squads: Squads; today: string }) {
   );
 }
 
+/** The squad that the desk is about: of the athlete or the season that is open, else the seniors. */
+const shownSquad = (
+  squads: Squads | undefined,
+  athlete: ListedAthlete | undefined,
+  squadId: string | undefined,
+): Squad | undefined =>
+  squads?.squads.find((s) => s.id === (athlete?.squadId ?? squadId)) ??
+  squads?.squads.find((s) => s.name.includes('seniors')) ??
+  squads?.squads[0];
+
 /** The frame of the coach's side: season above, athletes at the left, the view in the middle. */
 export function Desk() {
   const me = useMe();
   const squads = useSquads();
   const navigate = useNavigate();
-  const { athleteId } = useParams();
+  const { athleteId, squadId } = useParams();
+  const live = useLiveSeason();
   const [search, setSearch] = useSearchParams();
+  const ofSeason = athleteId ? `/athletes/${athleteId}/season` : undefined;
+  useHotkeys('g', () => void navigate(ofSeason ?? `/seasons/${shownSquad(squads.data, undefined, squadId)?.id}`));
   const unknown = me.error instanceof ApiError && me.error.status === 401;
   useEffect(() => {
     if (unknown) void navigate('/sign-in', { replace: true });
@@ -89,14 +104,13 @@ export function Desk() {
   const { today } = me.data;
   const day = search.get('day') ?? today;
   const athlete = squads.data.athletes.find((a) => a.id === athleteId);
-  const squad =
-    squads.data.squads.find((s) => s.id === athlete?.squadId) ??
-    squads.data.squads.find((s) => s.name.includes('seniors')) ??
-    squads.data.squads[0];
-  const next = squad?.season.fixtures.find((f) => f.on >= day);
+  const squad = shownSquad(squads.data, athlete, squadId);
+  const season = live && live.squadId === squad?.id && live.athleteId === athlete?.id ? live.season : squad?.season;
+  const next = season?.fixtures.find((f) => f.on >= day);
   const sessions = athlete
     ? athlete.sessions
     : squads.data.athletes.filter((a) => a.squadId === squad?.id).flatMap((a) => a.sessions);
+  const heads = athlete ? 1 : squads.data.athletes.filter((a) => a.squadId === squad?.id).length;
   const chooseDay = (on: string) => setSearch(on === today ? {} : { day: on });
   const signOut = async () => {
     await ask('/sign-out', 'POST');
@@ -123,10 +137,17 @@ export function Desk() {
         </div>
         <div className="min-w-0 flex-1">
           {squad && (
-            <SeasonRibbon season={squad.season} sessions={sessions} day={day} today={today} onDay={chooseDay} />
+            <SeasonRibbon
+              season={season ?? squad.season}
+              sessions={sessions}
+              heads={heads}
+              day={day}
+              today={today}
+              onDay={chooseDay}
+            />
           )}
         </div>
-        <div className="flex w-32 shrink-0 flex-col items-end justify-between px-3 py-1.5 text-small">
+        <div className="flex w-40 shrink-0 flex-col items-end justify-between px-3 py-1.5 text-small">
           <label className="w-full">
             <span className="sr-only">Day</span>
             <input
@@ -136,7 +157,17 @@ export function Desk() {
               className="field h-7 px-1 text-[0.75rem]"
             />
           </label>
-          <span className="flex gap-1">
+          <span className="flex">
+            {squad && (
+              <Link
+                to={ofSeason ?? `/seasons/${squad.id}`}
+                className="key key-plain h-6"
+                title="Season (g)"
+                aria-label="Season"
+              >
+                <CalendarRange size={15} />
+              </Link>
+            )}
             <Link to="/library" className="key key-plain h-6" title="Library" aria-label="Library">
               <BookOpen size={15} />
             </Link>

@@ -18,6 +18,14 @@ export const router = createBrowserRouter([
         path: 'athletes/:athleteId/ability',
         lazy: async () => ({ Component: (await import('./ability/AbilityView')).AbilityView }),
       },
+      {
+        path: 'athletes/:athleteId/season',
+        lazy: async () => ({ Component: (await import('./season/SeasonView')).SeasonView }),
+      },
+      {
+        path: 'seasons/:squadId',
+        lazy: async () => ({ Component: (await import('./season/SeasonView')).SeasonView }),
+      },
       { path: 'library', lazy: async () => ({ Component: (await import('./library/LibraryView')).LibraryView }) },
       {
         path: 'library/:variantId',

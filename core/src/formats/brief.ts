@@ -22,6 +22,7 @@ const season = object({
   week: number(0, 60, 'weeks'),
   lastFixture: day,
   nextFixture: day,
+  spare: anyOf(['lower'] as const),
   recent: list(
     object({
       date: day.required('is required'),

@@ -143,6 +143,7 @@ export const briefSchema = {
         week: between(0, 60),
         lastFixture: day,
         nextFixture: day,
+        spare: oneOf(['lower']),
         recent: list(
           object(
             {

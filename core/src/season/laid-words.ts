@@ -20,11 +20,11 @@ export const axisWords: Record<keyof Dose, string> = {
   throws: 'throws',
 };
 
-/** Dose of one laid week, what is past and pinned among it. */
+/** Dose of one laid week, what is done and written among it. */
 export function doseOfLaidWeek(problem: LayingProblem, laid: Laid, w: number): Dose {
   const week = problem.weeks[w] as LayingProblem['weeks'][number];
   const monday = (week.days[0] as DayFacts).on;
-  const done = doseOf(week.past, week.minutes, 1);
+  const done = doseOf(week.fixed, week.minutes, 1);
   const mine = laid.sessions.filter(({ on }) => mondayOf(on) === monday);
   const open = doseOf(
     mine.map(({ kind }) => codeOf(kind)),
@@ -37,10 +37,10 @@ export function doseOfLaidWeek(problem: LayingProblem, laid: Laid, w: number): D
 /** What had to give way: sessions on days that something speaks against, and qualities that a week does not hold. */
 export function gaveWay(problem: LayingProblem, laid: Laid): GaveWay[] {
   const days = problem.weeks.flatMap((week) => week.days);
-  return problem.weeks.flatMap(({ ask, days: ofWeek, past }, w): GaveWay[] => {
+  return problem.weeks.flatMap(({ ask, days: ofWeek, fixed }, w): GaveWay[] => {
     const monday = (ofWeek[0] as DayFacts).on;
     const dose = doseOfLaidWeek(problem, laid, w);
-    const over = past.every((code) => code !== undefined);
+    const over = fixed.every((code) => code !== undefined);
     const short = over
       ? []
       : doseAxes
@@ -54,7 +54,7 @@ export function gaveWay(problem: LayingProblem, laid: Laid): GaveWay[] {
           const played = (at > 0 ? days[at - 1] : problem.dayBefore)?.fixture !== undefined;
           return drawbacksOf(days[at] as DayFacts, kind, played).map(({ why }) => ({
             on,
-            words: `${kindFacts[kind].name} ${why}: no better day was left.`,
+            words: `${kindFacts[kind].name} ${why}.`,
           }));
         }),
       ...(short.length ? [{ on: monday, words: `${short.join(', ')}.` }] : []),

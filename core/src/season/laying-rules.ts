@@ -83,11 +83,12 @@ export interface Drawback {
   cost: number;
 }
 
-const drawbackCosts = { travel: 0.9, afterTravel: 0.6, exams: 0.4, heavyBeforeKey: 0.5, fixtureJustPlayed: 0.25 };
+const drawbackCosts = { travel: 0.9, afterTravel: 0.6, exams: 0.4, heavyBeforeKey: 0.5, fixtureJustPlayed: 0.4 };
 
 /** Everything that speaks against a session of a kind on a day that it is allowed on. */
 export function drawbacksOf(day: DayFacts, kind: SessionKind, dayAfterFixture: boolean): Drawback[] {
   const heavy = kindFacts[kind].heavy.length > 0;
+  const tiring = heavy || isJumping(kind);
   return [
     ...(day.travel ? [{ why: 'on a day of travel', cost: drawbackCosts.travel }] : []),
     ...(day.dayAfterTravel ? [{ why: 'on the day after travel', cost: drawbackCosts.afterTravel }] : []),
@@ -95,8 +96,8 @@ export function drawbacksOf(day: DayFacts, kind: SessionKind, dayAfterFixture: b
     ...(heavy && day.beforeKeyPractice
       ? [{ why: 'heavy on the day before the key practice', cost: drawbackCosts.heavyBeforeKey }]
       : []),
-    ...(heavy && dayAfterFixture
-      ? [{ why: 'heavy on the day after a fixture', cost: drawbackCosts.fixtureJustPlayed }]
+    ...(tiring && dayAfterFixture
+      ? [{ why: 'on the day after a fixture', cost: drawbackCosts.fixtureJustPlayed }]
       : []),
   ];
 }

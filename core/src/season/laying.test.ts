@@ -9,7 +9,7 @@ import { type LayingProblem, lay } from './laying';
 import { bitOf, type hardRules } from './laying-rules';
 import { mondayOf } from './season';
 import { sessionKinds } from './session-kind';
-import { type Code, codeOf, kindOf, leastIn, type WeekProblem } from './week-layouts';
+import { type Code, codeOf, floorVolume, kindOf, leastIn, type WeekProblem } from './week-layouts';
 
 const exact = { gap: 0, absoluteGap: 1e-9 };
 type Calendar = ReturnType<typeof randomCalendar>;
@@ -22,7 +22,7 @@ function standing(
   const from = weeks[0]?.days[0]?.on as string;
   const there = [
     ...entry.map((code, i) => ({ on: dayAfter(from, i - 2), code: code as Code | undefined })),
-    ...weeks.flatMap(({ days, past }) => days.map(({ on }, d) => ({ on, code: past[d] }))),
+    ...weeks.flatMap(({ days, fixed }) => days.map(({ on }, d) => ({ on, code: fixed[d] }))),
   ];
   return [
     ...there.flatMap(({ on, code }) => {
@@ -40,7 +40,7 @@ function brokenCounts(week: WeekProblem, ofWeek: readonly Standing[], restDays: 
   const idle = week.days.filter(({ on }) => !busy(on));
   const rest = idle.filter(({ on }) => !ofWeek.some((s) => s.on === on)).length;
   const done = ofWeek.filter((s) => !s.mine).length;
-  const pinned = week.pins.flatMap((code, d) => (code && week.past[d] === undefined ? [[d, code] as const] : []));
+  const pinned = week.pins.flatMap((code, d) => (code && week.fixed[d] === undefined ? [[d, code] as const] : []));
   return [
     ...(ofWeek.length < leastIn(week) ? [`${from} least`] : []),
     ...(ofWeek.length > Math.max(week.ask.most, done) ? [`${from} most`] : []),
@@ -77,9 +77,9 @@ const relaxing = (
 /** Every way to fill the open days of a calendar with up to `most` sessions a week. */
 function* everyWay({ weeks }: Calendar, most: number): Generator<{ on: string; kind: Standing['kind'] }[]> {
   const open = weeks.flatMap((week, w) =>
-    week.days.flatMap((day, d) => (week.past[d] === undefined ? [{ day, w, d }] : [])),
+    week.days.flatMap((day, d) => (week.fixed[d] === undefined ? [{ day, w, d }] : [])),
   );
-  const counts = weeks.map(({ past }) => past.filter((code) => code).length);
+  const counts = weeks.map(({ fixed }) => fixed.filter((code) => code).length);
   const laid: { on: string; kind: Standing['kind'] }[] = [];
   function* from(at: number): Generator<typeof laid> {
     const here = open[at];
@@ -117,7 +117,7 @@ function moved(problem: Calendar, laid: readonly { on: string; kind: Standing['k
 
 const changedDays = (problem: Calendar, laid: readonly { on: string; kind: Standing['kind'] }[]): number =>
   problem.weeks
-    .flatMap(({ days, before, past }) => days.map(({ on }, d) => ({ on, was: before[d], past: past[d] })))
+    .flatMap(({ days, before, fixed }) => days.map(({ on }, d) => ({ on, was: before[d], past: fixed[d] })))
     .filter(({ on, was, past }) => past === undefined && codeOf(laid.find((s) => s.on === on)?.kind) !== was).length;
 
 describe('laying sessions on days', () => {
@@ -172,7 +172,7 @@ describe('laying sessions on days', () => {
 
   it('names a set as small as there is, against every way there is to fill a week', () => {
     let checked = 0;
-    for (let seed = 2000; checked < 12; seed++) {
+    for (let seed = 2000; checked < 8; seed++) {
       const problem = randomCalendar(seed, 1, 1.6);
       const laying = lay(problem);
       if (!('refused' in laying)) continue;
@@ -215,7 +215,9 @@ describe('laying sessions on days', () => {
       if ('refused' in again) continue;
       checked++;
       const kept = solve(seasonProgramme(after, true), exact);
-      const were = after.weeks.flatMap(({ before, past }) => before.filter((code, d) => code && past[d] === undefined));
+      const were = after.weeks.flatMap(({ before, fixed }) =>
+        before.filter((code, d) => code && fixed[d] === undefined),
+      );
       // Days kept as they were, less sessions where nothing was: the rest has changed.
       expect(again.changed, `seed ${seed}`).toBe(Math.round(were.length - kept.objective));
     }
@@ -233,7 +235,7 @@ describe('laying sessions on days', () => {
         const before = [8, ...laying.weeks.map((week) => week.volume)];
         for (const [w, week] of laying.weeks.entries())
           expect(week.volume, `seed ${seed}`).toBeLessThanOrEqual(
-            Math.max((before[w] as number) * (1 + mostStep), 14 * (problem.weeks[w] as WeekProblem).ask.least) + 1e-6,
+            Math.max((before[w] as number) * (1 + mostStep), floorVolume(problem.weeks[w] as WeekProblem)) + 1e-6,
           );
         return laying.worth;
       });

@@ -95,19 +95,23 @@ const oneRule = 10_000;
 const priceOf = (broken: number): number =>
   broken === 0 ? 0 : rulesIn(broken).reduce((sum, rule) => sum + oneRule + reluctance[rule], 0);
 
-const pairs = codes * codes;
-
-/** What the last two days of a week and the first two of the next break and cost together. */
-function joints(rules: LayingRules): (last: number, first: number) => { broken: number; cost: number } {
-  const between = betweenTable(rules);
-  const table = Array.from({ length: pairs * pairs }, (_, at) => {
-    const [last, first] = [Math.floor(at / pairs), at % pairs];
-    const [sixth, seventh] = [Math.floor(last / codes), last % codes];
-    const [one, two] = [Math.floor(first / codes), first % codes];
-    const broken = between(seventh, one, 1) | between(sixth, one, 2) | between(seventh, two, 2);
-    return { broken, cost: seventh !== nothing && one !== nothing ? consecutiveCost : 0 };
-  });
-  return (last, first) => table[last * pairs + first] as { broken: number; cost: number };
+/** What the last two days of a week and the first two of the next break and cost together; two that are fixed are not blamed on what is laid. */
+function joint(
+  between: ReturnType<typeof betweenTable>,
+  last: number,
+  first: number,
+  before: WeekProblem | undefined,
+  week: WeekProblem,
+): { broken: number; cost: number } {
+  const [sixth, seventh] = [Math.floor(last / codes), last % codes];
+  const [one, two] = [Math.floor(first / codes), first % codes];
+  const isFixed = (of: WeekProblem | undefined, d: number) => of === undefined || of.fixed[d] !== undefined;
+  const broken = (a: Code, atA: number, b: Code, atB: number) =>
+    isFixed(before, atA) && isFixed(week, atB) ? 0 : between(a, b, 7 - atA + atB);
+  return {
+    broken: (broken(seventh, 6, one, 0) | broken(sixth, 5, one, 0) | broken(seventh, 6, two, 1)) & ~week.relaxed,
+    cost: seventh !== nothing && one !== nothing ? consecutiveCost : 0,
+  };
 }
 
 /** Of those that end alike, the ones that none beats: more volume leaves more room for the next week. */
@@ -118,12 +122,9 @@ function unbeaten(reached: Reached[]): Reached[] {
   return kept;
 }
 
-/** The first two days as they were laid past: what is over is not blamed on the week. */
-const firstIsPast = ({ past }: WeekProblem) => past[0] !== undefined && past[1] !== undefined;
-
 function chained(problem: LayingProblem, strict: boolean): Reached | undefined {
   const { weeks, rules, entry, ramp } = problem;
-  const jointOf = joints(rules);
+  const between = betweenTable(rules);
   const byVolume = strict && ramp !== undefined;
   const start = entry[0] * codes + entry[1];
   let fronts = new Map<number, (Reached | undefined)[]>([[start, [undefined]]]);
@@ -136,8 +137,7 @@ function chained(problem: LayingProblem, strict: boolean): Reached | undefined {
     for (const layout of layouts) byFirst.set(layout.first, [...(byFirst.get(layout.first) ?? []), layout]);
     for (const [first, starting] of byFirst) {
       for (const [last, front] of fronts) {
-        const joint = jointOf(last, first);
-        const jointBroken = firstIsPast(week) ? 0 : joint.broken & ~week.relaxed;
+        const { broken: jointBroken, cost: jointCost } = joint(between, last, first, weeks[w - 1], week);
         if (strict && jointBroken) continue;
         for (const layout of starting) {
           const enough = ramp && byVolume && layout.volume > floor ? layout.volume / (1 + ramp.mostStep) - 1e-6 : 0;
@@ -155,7 +155,7 @@ function chained(problem: LayingProblem, strict: boolean): Reached | undefined {
             volume: layout.volume,
             broken: (from?.broken ?? 0) + priceOf(layout.broken | jointBroken),
             changed: (from?.changed ?? 0) + layout.changed,
-            worth: (from?.worth ?? 0) + layout.worth - joint.cost,
+            worth: (from?.worth ?? 0) + layout.worth - jointCost,
           };
           const ending = next.get(layout.last) ?? [];
           next.set(layout.last, ending);
@@ -193,7 +193,7 @@ export function lay(problem: LayingProblem): Laying {
     sessions: laid.flatMap(({ layout, week }) =>
       week.days.flatMap(({ on }, d): LaidSession[] => {
         const kind = kindOf(layout.codes[d] as Code);
-        return kind && week.past[d] === undefined ? [{ on, kind, level: layout.level }] : [];
+        return kind && week.fixed[d] === undefined ? [{ on, kind, level: layout.level }] : [];
       }),
     ),
     weeks: laid.map(({ layout, week }) => ({
@@ -210,14 +210,14 @@ export function lay(problem: LayingProblem): Laying {
 function smallestSet(problem: LayingProblem): GivingWay[] {
   const end = chained(problem, false);
   if (!end) return [];
-  const jointOf = joints(problem.rules);
+  const between = betweenTable(problem.rules);
   let last = problem.entry[0] * codes + problem.entry[1];
   return inOrder(end).flatMap(({ layout }, w) => {
     const week = problem.weeks[w] as WeekProblem;
-    const joint = firstIsPast(week) ? 0 : jointOf(last, layout.first).broken & ~week.relaxed;
+    const { broken } = joint(between, last, layout.first, problem.weeks[w - 1], week);
     last = layout.last;
     const monday = (week.days[0] as DayFacts).on;
-    return rulesIn(layout.broken | joint).map((rule) => ({ week: monday, rule }));
+    return rulesIn(layout.broken | broken).map((rule) => ({ week: monday, rule }));
   });
 }
 

@@ -70,11 +70,12 @@ export interface SeasonAsk {
   weeks?: number;
 }
 
-/** Entries that count for somebody: the squad's and the own. */
-export const entriesOf = ({ season, own }: Pick<SeasonAsk, 'season' | 'own'>): Entry[] => [
-  ...season.entries,
-  ...(own?.entries ?? []),
-];
+/** Entries that count for somebody: the squad's and the own; one that is moved for an athlete stands in place of the squad's. */
+export function entriesOf({ season, own }: Pick<SeasonAsk, 'season' | 'own'>): Entry[] {
+  const mine = own?.entries ?? [];
+  const moved = new Set(mine.map(({ id }) => id));
+  return [...season.entries.filter(({ id }) => !moved.has(id)), ...mine];
+}
 
 const grown = { level: 'intermediate', born: '2000-01-01' } as const;
 
@@ -89,14 +90,22 @@ export function phaseOfWeek(
   return { phase: span.phase, name: span.name, week: Math.floor(daysBetween(mondayOf(span.startsOn), monday) / 7) + 1 };
 }
 
-/** Volume of a week that has been done, sets. */
-function volumeDone(written: readonly WrittenSession[], monday: string, minutes: number): number {
-  const done = written.filter(({ on }) => mondayOf(on) === monday).map(({ kind }) => codeOf(kind));
-  return volumeOf(doseOf(done, minutes, 1));
+/** Weeks that say what somebody is used to. */
+const usedToWeeks = 4;
+
+/** Volume that an athlete is used to, sets: the week before, or the mean of four where one week was less. */
+function volumeUsedTo(written: readonly WrittenSession[], start: string, minutes: number): number {
+  const volumes = Array.from({ length: usedToWeeks }, (_, w) => {
+    const monday = dayAfter(start, -7 * (w + 1));
+    const done = written.filter(({ on }) => mondayOf(on) === monday).map(({ kind }) => codeOf(kind));
+    return volumeOf(doseOf(done, minutes, 1));
+  });
+  const mean = volumes.reduce((sum, volume) => sum + volume, 0) / usedToWeeks;
+  return Math.max(volumes[0] as number, mean);
 }
 
 /**
- * Weeks to be laid from the one that today is in, by squad, athlete and calendar. Sessions that are written stand as the coach's word.
+ * Weeks to be laid from the one that today is in, by squad, athlete and calendar. Sessions that are written stand.
  *
  * @example lay(problemOf({ season, written: [], today: '2026-12-09' }))
  */
@@ -122,7 +131,11 @@ export function problemOf(ask: SeasonAsk): LayingProblem {
     rules,
     entry: [standing.get(dayAfter(start, -2)) ?? nothing, standing.get(dayAfter(start, -1)) ?? nothing],
     dayBefore: facts[0] as DayFacts,
-    ramp: { volumeBefore: volumeDone(written, dayAfter(start, -7), minutes), mostStep: mostStep(level, born, today) },
+    // What a squad is used to differs from one to the other: its first week is what the phase asks.
+    ramp: {
+      volumeBefore: ask.athlete ? volumeUsedTo(written, start, minutes) : Number.POSITIVE_INFINITY,
+      mostStep: mostStep(level, born, today),
+    },
     weeks: Array.from({ length: weeks }, (_, w) => {
       const days = facts.slice(1 + 7 * w, 8 + 7 * w);
       const monday = dayAfter(start, 7 * w);
@@ -132,8 +145,8 @@ export function problemOf(ask: SeasonAsk): LayingProblem {
         days,
         ask: weekAsk(phase, week, school, minutes, rules),
         minutes,
-        past: by((on) => (on < today ? (standing.get(on) ?? nothing) : undefined)),
-        pins: by((on) => standing.get(on) ?? pinned.get(on)),
+        fixed: by((on) => standing.get(on) ?? (on < today ? nothing : undefined)),
+        pins: by((on) => pinned.get(on)),
         before: by((on) => (on <= laidTo ? (standing.get(on) ?? laid.get(on) ?? nothing) : undefined)),
         relaxed: relaxedIn(monday),
         levels: volumeLevels,

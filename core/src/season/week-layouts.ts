@@ -17,8 +17,8 @@ export interface WeekProblem {
   ask: WeekAsk;
   /** Minutes of a usual session. */
   minutes: number;
-  /** What is past and cannot be changed, by day of the week. */
-  past: readonly (Code | undefined)[];
+  /** What cannot be changed, by day of the week: what is past, and what is written already. */
+  fixed: readonly (Code | undefined)[];
   /** What the coach has put down, by day of the week. */
   pins: readonly (Code | undefined)[];
   /** What was laid before, by day of the week: it changes as little as it can. */
@@ -67,18 +67,18 @@ const setsOfASession = volumeOf(kindFacts.upper.gives);
 
 /** Volume that a week may always take, whatever came before: what is done, what the coach has put down, and the least sessions at the lowest level. */
 export function floorVolume(problem: WeekProblem): number {
-  const { past, pins, minutes, levels } = problem;
+  const { fixed, pins, minutes, levels } = problem;
   const lowest = Math.min(...levels);
-  const pinned = pins.filter((code, d) => past[d] === undefined && code !== undefined && code !== nothing);
-  const setDown = past.filter((code) => code).length + pinned.length;
+  const pinned = pins.filter((code, d) => fixed[d] === undefined && code !== undefined && code !== nothing);
+  const setDown = fixed.filter((code) => code).length + pinned.length;
   const open = Math.max(0, leastIn(problem) - setDown) * setsOfASession * (minutes / 30) * lowest;
-  return volumeOf(doseOf(past, minutes, 1)) + volumeOf(doseOf(pinned, minutes, lowest)) + open;
+  return volumeOf(doseOf(fixed, minutes, 1)) + volumeOf(doseOf(pinned, minutes, lowest)) + open;
 }
 
 /** Sessions that a week is to have at least, fewer where part of it is over. */
-export function leastIn({ ask, past }: WeekProblem): number {
-  const open = past.filter((code) => code === undefined).length;
-  const done = past.filter((code) => code !== undefined && code !== nothing).length;
+export function leastIn({ ask, fixed }: WeekProblem): number {
+  const open = fixed.filter((code) => code === undefined).length;
+  const done = fixed.filter((code) => code !== undefined && code !== nothing).length;
   return open === 7 ? ask.least : Math.min(ask.least, done + Math.floor((ask.least * open) / 7));
 }
 
@@ -104,9 +104,9 @@ interface Option {
 
 /** What may stand on each day of a week, with what it breaks and costs there. */
 function optionsOf(problem: WeekProblem, rules: LayingRules, strict: boolean, dayBefore: DayFacts | undefined) {
-  const { days, past, pins, before, relaxed } = problem;
+  const { days, fixed, pins, before, relaxed } = problem;
   return days.map((day, d): Option[] => {
-    const was = past[d];
+    const was = fixed[d];
     const played = (d === 0 ? dayBefore : days[d - 1])?.fixture !== undefined;
     const all = [nothing, ...sessionKinds.map(codeOf)].filter((code) => was === undefined || code === was);
     return all.flatMap((code): Option[] => {
@@ -125,16 +125,16 @@ function optionsOf(problem: WeekProblem, rules: LayingRules, strict: boolean, da
 }
 
 /** Dose, volume and worth of a week by what it holds, whatever the days. */
-function weighing({ past, minutes, ask, levels }: WeekProblem) {
-  const done = doseOf(past, minutes, 1);
+function weighing({ fixed, minutes, ask, levels }: WeekProblem) {
+  const done = doseOf(fixed, minutes, 1);
   const known = new Map<number, { volume: number; worth: number }[]>();
   return (chosen: Int8Array) => {
     let key = 0;
-    for (const [d, code] of chosen.entries()) if (past[d] === undefined && code !== nothing) key += 8 ** (code - 1);
+    for (const [d, code] of chosen.entries()) if (fixed[d] === undefined && code !== nothing) key += 8 ** (code - 1);
     const found =
       known.get(key) ??
       levels.map((level) => {
-        const open = chosen.filter((_, d) => past[d] === undefined);
+        const open = chosen.filter((_, d) => fixed[d] === undefined);
         const dose = together(done, doseOf(open, minutes, level));
         const volume = volumeOf(dose);
         return { volume, worth: worthOf(ask, dose) - costOfASet * volume };
@@ -162,12 +162,12 @@ export function weekLayouts(
   { strict, byVolume }: Telling,
   dayBefore?: DayFacts,
 ): WeekLayout[] {
-  const { days, ask, past, pins, relaxed, levels } = problem;
+  const { days, ask, fixed, pins, relaxed, levels } = problem;
   const between = betweenTable(rules);
   const options = optionsOf(problem, rules, strict, dayBefore);
-  const setDown = days.filter((_, d) => (past[d] ?? pins[d] ?? nothing) !== nothing).length;
+  const setDown = days.filter((_, d) => (fixed[d] ?? pins[d] ?? nothing) !== nothing).length;
   const mostCounted = Math.max(ask.most, setDown);
-  const doneCount = past.filter((code) => code).length;
+  const doneCount = fixed.filter((code) => code).length;
   const least = leastIn(problem);
   const mostVolume = Math.max(ask.mostVolume, floorVolume(problem)) + 1e-6;
   // What the calendar itself takes is not ours to give back.
@@ -207,8 +207,12 @@ export function weekLayouts(
     for (const option of options[d] as Option[]) {
       const adds = option.code === nothing ? 0 : 1;
       if (count + adds > mostCounted) continue;
+      // Two that are fixed are not blamed on what is laid.
+      const isFixed = (at: number) => at < 0 || fixed[at] !== undefined;
       const apart =
-        past[d] === undefined ? (between(one, option.code, 1) | between(two, option.code, 2)) & ~relaxed : 0;
+        ((isFixed(d) && isFixed(d - 1) ? 0 : between(one, option.code, 1)) |
+          (isFixed(d) && isFixed(d - 2) ? 0 : between(two, option.code, 2))) &
+        ~relaxed;
       if (strict && apart) continue;
       chosen[d] = option.code;
       lay(

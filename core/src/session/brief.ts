@@ -85,6 +85,8 @@ export interface Season {
   week?: number;
   lastFixture?: string;
   nextFixture?: string;
+  /** The part of the body that is to stay fresh today. */
+  spare?: 'lower';
   recent?: readonly RecentSession[];
 }
 

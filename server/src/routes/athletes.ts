@@ -149,6 +149,7 @@ export function athleteRoutes({ database, today }: Services): Router {
           role: athlete.role,
           born: athlete.born,
           level: athlete.level,
+          minutes: athlete.minutes,
           restrictions: athlete.restrictions.map(({ region, severity, side, until }) => ({
             region,
             severity,

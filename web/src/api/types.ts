@@ -1,6 +1,7 @@
 import type { PainReport, Restriction } from '@tropaeum/core/athlete/athlete';
 import type { Move } from '@tropaeum/core/progress/proposal';
 import type { ReviewedItem } from '@tropaeum/core/progress/review';
+import type { LaidSession } from '@tropaeum/core/season/laying';
 import type { Fixture, PhaseSpan } from '@tropaeum/core/season/season';
 import type { Brief } from '@tropaeum/core/session/brief';
 import type { Proof } from '@tropaeum/core/session/compose';
@@ -36,6 +37,7 @@ export interface ListedSession {
 export interface SquadSeason {
   phases: PhaseSpan[];
   fixtures: (Fixture & { id: string })[];
+  laid: LaidSession[];
 }
 
 export interface Squad {
@@ -52,6 +54,7 @@ export interface ListedAthlete {
   role: string;
   born: string;
   level: string;
+  minutes: number;
   restrictions: Restriction[];
   sessions: ListedSession[];
 }

@@ -1,8 +1,44 @@
+import { briefForLaid } from '@tropaeum/core/season/laid-brief';
+import { kindFacts } from '@tropaeum/core/season/session-kind';
 import type { Context } from '@tropaeum/core/session/context';
+import { Link } from 'react-router';
+import { useAthlete } from '../api/queries';
 import { dayName } from '../ui/days';
 import { BeginFrom } from './BeginFrom';
+import { useWritten } from './store';
 
 const mostNeeds = 8;
+
+/** What the season has laid for the day, to be taken with one key. */
+function LaidForToday({ day }: { day: string }) {
+  const { athleteId, brief, changeBrief } = useWritten();
+  const { data } = useAthlete(athleteId);
+  const laid = data?.season.laid.find(({ on }) => on === day);
+  if (!laid || !data) return null;
+  const asLaid = briefForLaid({ ...data.brief, date: day }, laid);
+  const taken = brief.aim === asLaid.aim && brief.minutes === asLaid.minutes;
+  return (
+    <p className="mt-3 flex items-center gap-3 border-l-4 border-bronze bg-lit px-3 py-1.5">
+      <span className="flex-1">
+        The season has <b>{kindFacts[laid.kind].name.toLowerCase()}</b>, {asLaid.minutes} minutes, on this day.{' '}
+        <Link to={`/athletes/${athleteId}/season?day=${day}`} className="underline">
+          Season
+        </Link>
+      </span>
+      {taken ? (
+        <span className="text-quiet">taken</span>
+      ) : (
+        <button
+          type="button"
+          className="key h-7"
+          onClick={() => changeBrief({ aim: asLaid.aim, minutes: asLaid.minutes, season: asLaid.season })}
+        >
+          Take it
+        </button>
+      )}
+    </p>
+  );
+}
 
 /** Before anything is written: what this athlete is asked for, and the one key to press. */
 export function EmptyPage({ day, context }: { day: string; context: Context }) {
@@ -16,6 +52,7 @@ export function EmptyPage({ day, context }: { day: string; context: Context }) {
         The brief at the right is what is known. Change what is not so, then press{' '}
         <kbd className="dose bg-edge px-1.5">c</kbd>.
       </p>
+      <LaidForToday day={day} />
       <BeginFrom day={day} />
       <h2 className="label mt-8 border-b border-stone pb-1">What this {role} is asked for</h2>
       <ul>

@@ -3,7 +3,7 @@ import type { ItemPlace } from '@tropaeum/core/session/edit';
 import { planOf } from '@tropaeum/core/session/plan';
 import { useEffect, useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { useNavigate, useOutletContext, useParams } from 'react-router';
+import { useNavigate, useOutletContext, useParams, useSearchParams } from 'react-router';
 import { queryClient } from '../api/queries';
 import type { DeskContext } from '../Desk';
 import { Trouble, Waiting } from '../ui/States';
@@ -23,9 +23,10 @@ import { useSend } from './use-send';
 /** The score of a session: brief at the side, one key composes, everything can be changed. */
 export function SessionView() {
   const { athleteId = '' } = useParams();
+  const [search] = useSearchParams();
   const navigate = useNavigate();
   const { day, squads } = useOutletContext<DeskContext>();
-  const { detail, opened, problem } = useOpenSession(athleteId, day);
+  const { detail, opened, problem } = useOpenSession(athleteId, day, search.has('laid'));
   const session = useWritten();
   const { brief, draft, selected, composing, refused } = session;
   const save = useSaveState();

@@ -5,7 +5,7 @@ import { readPage } from './opening';
 import { useSession } from './store';
 
 /** Opens the stored session of the day, or an empty page for it. */
-export function useOpenSession(athleteId: string, day: string) {
+export function useOpenSession(athleteId: string, day: string, asLaid: boolean) {
   const detail = useAthlete(athleteId);
   const [problem, setProblem] = useState<unknown>();
   const opened = useSession((s) => s.athleteId === athleteId && s.brief.date === day);
@@ -13,7 +13,7 @@ export function useOpenSession(athleteId: string, day: string) {
     if (opened) return;
     let left = false;
     setProblem(undefined);
-    readPage(athleteId, day)
+    readPage(athleteId, day, asLaid)
       .then(({ brief, stored }) => {
         if (!left) useSession.getState().open(athleteId, brief, stored);
       })
@@ -21,7 +21,7 @@ export function useOpenSession(athleteId: string, day: string) {
     return () => {
       left = true;
     };
-  }, [athleteId, day, opened]);
+  }, [athleteId, day, asLaid, opened]);
   useCurrentSport(opened);
   return { detail, opened, problem: problem ?? detail.error };
 }

@@ -26,6 +26,7 @@ const athlete = (...sessions: ListedSession[]): ListedAthlete => ({
   role: 'back',
   born: '2001-01-01',
   level: 'intermediate',
+  minutes: 30,
   restrictions: [],
   sessions,
 });

@@ -1,12 +1,17 @@
 import { dayAfter, daysBetween } from '@tropaeum/core/athlete/athlete';
 import { type Quality, qualities } from '@tropaeum/core/exercise/vocabulary';
+import type { LaidSession } from '@tropaeum/core/season/laying';
 import { mondayOf } from '@tropaeum/core/season/season';
+import { kindFacts } from '@tropaeum/core/season/session-kind';
 import type { ListedSession, SquadSeason } from '../api/types';
+import { qualityOfKind } from '../season/kinds';
 import { dayName } from './days';
 
 interface RibbonProps {
   season: SquadSeason;
   sessions: ListedSession[];
+  /** How many do what is laid. */
+  heads: number;
   day: string;
   today: string;
   onDay: (day: string) => void;
@@ -24,11 +29,28 @@ interface Week {
   minutes: number;
 }
 
-function weekFrom(from: string, sessions: readonly ListedSession[]): Week {
-  const inWeek = sessions.filter((s) => s.on >= from && s.on < dayAfter(from, 7));
+/** Minutes of a usual session on the ribbon, for what is laid and not written yet. */
+const usualMinutes = 30;
+
+function weekFrom(from: string, sessions: readonly ListedSession[], laid: readonly LaidSession[], heads: number): Week {
+  const inside = ({ on }: { on: string }) => on >= from && on < dayAfter(from, 7);
+  const inWeek = sessions.filter(inside);
   const sum = (quality: Quality, done: boolean) =>
     inWeek.filter((s) => (s.status === 'done') === done).reduce((m, s) => m + s.work[quality], 0);
-  const parts = qualities.map((quality) => ({ quality, done: sum(quality, true), open: sum(quality, false) }));
+  const writtenOn = (day: string) => inWeek.filter(({ on }) => on === day).length;
+  const ahead = (quality: Quality) =>
+    laid
+      .filter((s) => inside(s) && qualityOfKind[s.kind] === quality)
+      .reduce(
+        (m, { on, kind, level }) =>
+          m + Math.max(0, heads - writtenOn(on)) * usualMinutes * kindFacts[kind].minutesShare * level,
+        0,
+      );
+  const parts = qualities.map((quality) => ({
+    quality,
+    done: sum(quality, true),
+    open: sum(quality, false) + ahead(quality),
+  }));
   return { from, parts, minutes: parts.reduce((m, p) => m + p.done + p.open, 0) };
 }
 
@@ -95,12 +117,19 @@ function WeekBar({ week, x, width: wide, scale }: { week: Week; x: number; width
 }
 
 /** The weeks around today: thickness is the work by quality, done and planned, pennants are fixtures, labels are phases. */
-export function SeasonRibbon({ season, sessions, day, today, onDay }: RibbonProps) {
+export function SeasonRibbon({ season, sessions, heads, day, today, onDay }: RibbonProps) {
   const start = dayAfter(mondayOf(today), -7 * weeksBack);
   const days = 7 * (weeksBack + weeksAhead);
   const x = (on: string) => (daysBetween(start, on) / days) * width;
   const inside = (on: string) => on >= start && daysBetween(start, on) <= days;
-  const weeks = Array.from({ length: weeksBack + weeksAhead }, (_, w) => weekFrom(dayAfter(start, 7 * w), sessions));
+  const weeks = Array.from({ length: weeksBack + weeksAhead }, (_, w) =>
+    weekFrom(
+      dayAfter(start, 7 * w),
+      sessions,
+      season.laid.filter(({ on }) => on >= today),
+      heads,
+    ),
+  );
   const most = Math.max(60, ...weeks.map((w) => w.minutes));
   const scale = 44 / most;
   const phases = season.phases.filter((p) => p.endsOn >= start && inside(p.startsOn < start ? start : p.startsOn));
@@ -111,6 +140,7 @@ export function SeasonRibbon({ season, sessions, day, today, onDay }: RibbonProp
       preserveAspectRatio="none"
       role="group"
       aria-label="Season"
+      data-ribbon={weeks.map((w) => Math.round(w.minutes)).join(' ')}
     >
       <Textures />
       {weeks.map((week) => (

@@ -1,0 +1,270 @@
+import { dayAfter } from '@tropaeum/core/athlete/athlete';
+import { type ReadCalendar, readCalendar } from '@tropaeum/core/formats/icalendar-read';
+import { clashesOf } from '@tropaeum/core/season/calendar';
+import { entriesOf } from '@tropaeum/core/season/season-plan';
+import { formatDistance, parseISO } from 'date-fns';
+import { RefreshCw, X } from 'lucide-react';
+import { useState } from 'react';
+import { ApiError, ask } from '../api/client';
+import { queryClient } from '../api/queries';
+import type { ListedAthlete, Squad } from '../api/types';
+import { type Feed, type StoredSeason, seasonKey } from './season-data';
+import { askOf, useSeason, useSeasonFacts } from './store';
+
+interface CalendarPanelProps {
+  squad: Squad;
+  athlete: ListedAthlete | undefined;
+  stored: StoredSeason | undefined;
+  today: string;
+}
+
+const wordsOf = (error: unknown) =>
+  error instanceof ApiError
+    ? error.faults[0]
+      ? `It ${error.faults[0].message}.`
+      : error.message
+    : 'That did not work.';
+
+/** Calendars that are read: files, feeds; what clashes in them; and the address at which this one is given out. */
+export function CalendarPanel({ squad, athlete, stored, today }: CalendarPanelProps) {
+  const state = useSeasonFacts();
+  const entries = entriesOf(askOf(state));
+  const clashes = clashesOf(entries.filter(({ on }) => on >= today));
+  return (
+    <div className="space-y-5">
+      {clashes.length > 0 && (
+        <section>
+          <h3 className="label">Look at</h3>
+          <ul>
+            {clashes.slice(0, 8).map(({ ids, words, kind }) => (
+              <li key={ids.join()} className="flex justify-between gap-2 py-0.5">
+                <span>
+                  {words} {kind === 'twice' && <span className="text-quiet">It is counted once.</span>}
+                </span>
+                {kind === 'twice' && (
+                  <button type="button" className="underline" onClick={() => useSeason.getState().dropEntry(ids[1])}>
+                    Take one out
+                  </button>
+                )}
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+      <FromFile />
+      {!athlete && <Feeds squadId={squad.id} feeds={stored?.feeds ?? []} />}
+      <GivenOut squad={squad} athlete={athlete} />
+    </div>
+  );
+}
+
+/** A calendar file: what it holds is taken, what it calls off is taken out, what cannot be read is told by line. */
+function FromFile() {
+  const [read, setRead] = useState<ReadCalendar & { name: string; added: number }>();
+  const open = async (file: File) => {
+    const { season, today, own, athlete, addEntries, changeSeason } = useSeason.getState();
+    const calendar = readCalendar(await file.text(), {
+      zone: season.zone,
+      from: dayAfter(today, -60),
+      to: dayAfter(today, 400),
+      otherwise: 'fixture',
+    });
+    const there = new Set([...season.entries, ...own.entries].map(({ id }) => id));
+    const off = new Set(calendar.cancelled);
+    const fresh = calendar.entries.filter(({ id }) => !there.has(id));
+    // Read again, a file brings what is new in it, what has moved, and what was called off.
+    if (!athlete && calendar.entries.length + off.size > 0) {
+      const brought = new Map(calendar.entries.map((entry) => [entry.id, entry]));
+      changeSeason((now) => ({
+        ...now,
+        entries: [
+          ...now.entries.filter(({ id }) => !off.has(id)).map((entry) => brought.get(entry.id) ?? entry),
+          ...fresh,
+        ],
+      }));
+    } else if (fresh.length > 0) addEntries(fresh);
+    setRead({ ...calendar, name: file.name, added: fresh.length });
+  };
+  return (
+    <section>
+      <h3 className="label">From a file</h3>
+      <label className="key mt-1 h-7 cursor-pointer focus-within:outline-2">
+        Read a calendar file
+        <input
+          type="file"
+          accept=".ics,text/calendar"
+          className="sr-only"
+          onChange={(event) => {
+            const file = event.target.files?.[0];
+            if (file) void open(file);
+            event.target.value = '';
+          }}
+        />
+      </label>
+      {read && (
+        <div role="status" className="mt-1">
+          <p>
+            {read.name}: <b>{read.added} new</b> of {read.entries.length}
+            {read.cancelled.length > 0 ? `, ${read.cancelled.length} called off` : ''}.
+          </p>
+          <BadLines bad={read.bad} />
+        </div>
+      )}
+    </section>
+  );
+}
+
+function BadLines({ bad }: { bad: ReadCalendar['bad'] }) {
+  if (bad.length === 0) return null;
+  return (
+    <ul className="mt-1 text-oxide">
+      {bad.slice(0, 6).map(({ line, message }) => (
+        <li key={`${line} ${message}`}>
+          Line {line} {message}
+        </li>
+      ))}
+      {bad.length > 6 && <li>and {bad.length - 6} more</li>}
+    </ul>
+  );
+}
+
+function Feeds({ squadId, feeds }: { squadId: string; feeds: Feed[] }) {
+  const [url, setUrl] = useState('');
+  const [busy, setBusy] = useState<string>();
+  const [problem, setProblem] = useState<string>();
+  const work = async (what: string, doing: () => Promise<unknown>) => {
+    setBusy(what);
+    setProblem(undefined);
+    try {
+      await doing();
+      await queryClient.invalidateQueries({ queryKey: seasonKey(squadId) });
+      await queryClient.invalidateQueries({ queryKey: ['squads'] });
+      return true;
+    } catch (error) {
+      setProblem(wordsOf(error));
+      return false;
+    } finally {
+      setBusy(undefined);
+    }
+  };
+  return (
+    <section>
+      <h3 className="label">Feeds that are read again</h3>
+      <ul>
+        {feeds.map((feed) => (
+          <li key={feed.id} className="border-b border-edge py-1.5" data-feed>
+            <div className="flex items-center gap-1">
+              <span className="min-w-0 flex-1 truncate" title={feed.url}>
+                {feed.url.replace(/^https?:\/\//, '')}
+              </span>
+              <button
+                type="button"
+                aria-label="Read it again now"
+                disabled={busy !== undefined}
+                onClick={() => void work(feed.id, () => ask(`/feeds/${feed.id}/read`, 'POST', {}))}
+              >
+                <RefreshCw size={13} className={busy === feed.id ? 'animate-spin' : ''} />
+              </button>
+              <button
+                type="button"
+                aria-label="Read it no more"
+                onClick={() => void work(feed.id, () => ask(`/feeds/${feed.id}`, 'DELETE'))}
+              >
+                <X size={13} />
+              </button>
+            </div>
+            <p className={feed.problem ? 'text-oxide' : 'text-quiet'}>
+              {feed.entries.length} entries, as of {feed.readAt ? ageOf(feed.readAt) : 'never'}
+              {feed.problem ? `. Since then it ${feed.problem}; the last good copy stays.` : ''}
+            </p>
+            <BadLines bad={feed.bad} />
+          </li>
+        ))}
+      </ul>
+      <form
+        className="mt-1.5 flex gap-1"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void work('new', () => ask(`/squads/${squadId}/feeds`, 'POST', { url })).then((done) => done && setUrl(''));
+        }}
+      >
+        <input
+          aria-label="Address of a calendar feed"
+          className="field h-7 min-w-0 flex-1"
+          placeholder="https://…/fixtures.ics"
+          value={url}
+          onChange={(e) => setUrl(e.target.value)}
+        />
+        <button type="submit" className="key h-7 px-2" disabled={!url || busy !== undefined}>
+          {busy === 'new' ? 'Reading …' : 'Read'}
+        </button>
+      </form>
+      {problem && (
+        <p role="alert" className="mt-1 text-oxide">
+          {problem}
+        </p>
+      )}
+      <p className="mt-1 text-quiet">
+        A made-up league to try it on:{' '}
+        <button
+          type="button"
+          className="underline"
+          onClick={() => setUrl(`${location.origin}/api/stand-ins/league.ics`)}
+        >
+          its address
+        </button>
+      </p>
+    </section>
+  );
+}
+
+const ageOf = (at: string) => `${formatDistance(parseISO(at), new Date())} ago`;
+
+function GivenOut({ squad, athlete }: { squad: Squad; athlete: ListedAthlete | undefined }) {
+  const [address, setAddress] = useState<string>();
+  const [problem, setProblem] = useState<string>();
+  const make = async () => {
+    try {
+      const { path } = await ask<{ path: string }>(
+        `/squads/${squad.id}/calendar-links`,
+        'POST',
+        athlete ? { athleteId: athlete.id } : {},
+      );
+      setAddress(`${location.origin}${path}`);
+    } catch (error) {
+      setProblem(wordsOf(error));
+    }
+  };
+  return (
+    <section>
+      <h3 className="label">Given out</h3>
+      <p className="text-quiet">
+        Fixtures, practices and laid sessions of {athlete?.name ?? squad.name}, for any calendar. Whoever has the
+        address can read it.
+      </p>
+      {address ? (
+        <div className="mt-1 space-y-1">
+          <input
+            aria-label="Address to subscribe to"
+            readOnly
+            className="field dose h-7"
+            value={address}
+            onFocus={(e) => e.target.select()}
+          />
+          <a href={address} download={`${athlete?.name ?? squad.name}.ics`} className="underline">
+            Save it as a file
+          </a>
+        </div>
+      ) : (
+        <button type="button" className="key mt-1 h-7" onClick={() => void make()}>
+          Make an address
+        </button>
+      )}
+      {problem && (
+        <p role="alert" className="text-oxide">
+          {problem}
+        </p>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,246 @@
+import { dayAfter } from '@tropaeum/core/athlete/athlete';
+import { wordsOfGiving } from '@tropaeum/core/season/laid-words';
+import type { LayingRules } from '@tropaeum/core/season/laying-rules';
+import { faultsOfPhases, layPhases, phaseNames } from '@tropaeum/core/season/phases';
+import { mondayOf, type PhaseSpan } from '@tropaeum/core/season/season';
+import { loadingReasons, loadingSchools } from '@tropaeum/core/season/week-ask';
+import { type Phase, phases as phaseKinds } from '@tropaeum/core/session/brief';
+import { Plus, X } from 'lucide-react';
+import { dayName } from '../ui/days';
+import { capital } from '../ui/words';
+import { planOf, useSeasonParts, withFeeds } from './store';
+
+const numbers: readonly { rule: 'least' | 'most' | 'restDays'; label: string; most: number }[] = [
+  { rule: 'least', label: 'Sessions a week, at least', most: 6 },
+  { rule: 'most', label: 'at most', most: 6 },
+  { rule: 'restDays', label: 'Rest days a week', most: 4 },
+];
+const spacings: readonly { rule: 'heavyApartHours' | 'jumpsApartHours' | 'lengtheningBeforeHours'; label: string }[] = [
+  { rule: 'heavyApartHours', label: 'Heavy work of one part apart' },
+  { rule: 'jumpsApartHours', label: 'Jumps apart' },
+  { rule: 'lengtheningBeforeHours', label: 'No slow lowering before a fixture' },
+];
+const hours = [24, 48, 72, 96];
+
+/** Rules that sessions are laid by, the school of loading, what was let give way, and the phases. */
+export function RulesPanel({ forAthlete }: { forAthlete: boolean }) {
+  const { season, changeSeason, holdTo, relaxed } = useSeasonParts((s) => ({
+    season: s.season,
+    changeSeason: s.changeSeason,
+    holdTo: s.holdTo,
+    relaxed: planOf(s).relaxed,
+  }));
+  const { rules, school } = season;
+  const put = (changed: Partial<LayingRules>) =>
+    changeSeason((now) => ({ ...now, rules: { ...now.rules, ...changed } }));
+  return (
+    <>
+      {forAthlete ? (
+        <p className="text-quiet">
+          Rules and phases are the squad's. What is this athlete's own stands in the calendar.
+        </p>
+      ) : (
+        <div className="grid grid-cols-[1fr_6.6rem] items-center gap-x-2 gap-y-1.5">
+          {numbers.map(({ rule, label, most }) => (
+            <label key={rule} className="contents">
+              <span>{label}</span>
+              <input
+                type="number"
+                min={rule === 'most' ? Math.max(1, rules.least) : 0}
+                max={rule === 'least' ? rules.most : most}
+                className="field h-7"
+                value={rules[rule]}
+                onChange={(event) => {
+                  const value = event.target.valueAsNumber;
+                  if (event.target.validity.valid && Number.isInteger(value)) put({ [rule]: value });
+                }}
+              />
+            </label>
+          ))}
+          {spacings.map(({ rule, label }) => (
+            <label key={rule} className="contents">
+              <span>{label}</span>
+              <select
+                className="field h-7"
+                value={rules[rule]}
+                onChange={(e) => put({ [rule]: Number(e.target.value) })}
+              >
+                {hours.map((h) => (
+                  <option key={h} value={h}>
+                    {h} h
+                  </option>
+                ))}
+              </select>
+            </label>
+          ))}
+          <label className="contents">
+            <span>Sessions are done at</span>
+            <input
+              type="time"
+              className="field h-7"
+              value={rules.sessionAt}
+              onChange={(e) => e.target.value && put({ sessionAt: e.target.value })}
+            />
+          </label>
+          <label className="contents">
+            <span>Minutes of a session</span>
+            <input
+              type="number"
+              min={10}
+              max={120}
+              className="field h-7"
+              value={season.minutes}
+              onChange={(event) => {
+                const minutes = event.target.valueAsNumber;
+                if (event.target.validity.valid && minutes) changeSeason((now) => ({ ...now, minutes }));
+              }}
+            />
+          </label>
+          <fieldset className="col-span-2 mt-2">
+            <legend className="label">Loading</legend>
+            {loadingSchools.map((one) => (
+              <label key={one} className="flex items-baseline gap-2 py-0.5">
+                <input
+                  type="radio"
+                  name="school"
+                  checked={school === one}
+                  onChange={() => changeSeason((now) => ({ ...now, school: one }))}
+                />
+                <span>
+                  <b>{capital(one)}</b> <span className="text-quiet">{loadingReasons[one]}</span>
+                </span>
+              </label>
+            ))}
+          </fieldset>
+        </div>
+      )}
+      {relaxed.length > 0 && (
+        <section className="mt-3">
+          <h3 className="label">Let give way</h3>
+          <ul>
+            {relaxed.map(({ week, rule }) => (
+              <li key={`${week} ${rule}`} className="flex justify-between gap-2 py-0.5">
+                <span>
+                  {wordsOfGiving({ week, rule }, rules)}, week of {dayName(week).slice(4)}
+                </span>
+                <button type="button" aria-label="Hold to it again" onClick={() => holdTo({ week, rule })}>
+                  <X size={13} />
+                </button>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+      {!forAthlete && <PhaseList />}
+    </>
+  );
+}
+
+/** Phases as they are, to be typed over, or laid backwards from the fixtures that matter. */
+function PhaseList() {
+  const { season, fromFeeds, today, changeSeason } = useSeasonParts((s) => ({
+    season: s.season,
+    fromFeeds: s.fromFeeds,
+    today: s.today,
+    changeSeason: s.changeSeason,
+  }));
+  const { phases } = season;
+  const faults = faultsOfPhases(phases);
+  const put = (at: number, changed: Partial<PhaseSpan>) =>
+    changeSeason((now) => ({ ...now, phases: now.phases.map((p, i) => (i === at ? { ...p, ...changed } : p)) }));
+  const layBackwards = () => {
+    const { entries } = withFeeds(season, fromFeeds);
+    const last = entries.reduce((end, { on, kind }) => (kind === 'fixture' && on > end ? on : end), today);
+    const from = phases[0] && phases[0].startsOn < today ? phases[0].startsOn : mondayOf(today);
+    const laid = layPhases(entries, from, dayAfter(mondayOf(last), 7 * 8 - 1));
+    changeSeason((now) => ({ ...now, phases: laid }));
+  };
+  const add = () => {
+    const last = phases.at(-1);
+    const startsOn = last ? dayAfter(last.endsOn, 1) : mondayOf(today);
+    const added: PhaseSpan = {
+      phase: 'in-season',
+      name: phaseNames['in-season'],
+      startsOn,
+      endsOn: dayAfter(startsOn, 27),
+    };
+    changeSeason((now) => ({ ...now, phases: [...now.phases, added] }));
+  };
+  return (
+    <section className="mt-4">
+      <div className="flex items-center justify-between border-b border-stone pb-1">
+        <h3 className="label">Phases</h3>
+        <span className="flex gap-1">
+          <button
+            type="button"
+            className="key key-plain h-6"
+            aria-label="Add a phase"
+            title="Add a phase"
+            onClick={add}
+          >
+            <Plus size={14} />
+          </button>
+          <button type="button" className="key h-6 px-2" onClick={layBackwards}>
+            Lay from fixtures
+          </button>
+        </span>
+      </div>
+      <ul>
+        {phases.map((phase, at) => {
+          const fault = faults.find((f) => f.at === at);
+          return (
+            <li key={at} className="border-b border-edge py-1.5">
+              <div className="flex gap-1">
+                <input
+                  aria-label="Name of the phase"
+                  className="field h-6 min-w-0 flex-1 px-1 font-semibold"
+                  value={phase.name}
+                  onChange={(e) => put(at, { name: e.target.value })}
+                />
+                <select
+                  aria-label="Kind of phase"
+                  className="field h-6 w-28 px-0.5"
+                  value={phase.phase}
+                  onChange={(e) => put(at, { phase: e.target.value as Phase })}
+                >
+                  {phaseKinds.map((kind) => (
+                    <option key={kind} value={kind}>
+                      {phaseNames[kind]}
+                    </option>
+                  ))}
+                </select>
+                <button
+                  type="button"
+                  aria-label={`Take ${phase.name} out`}
+                  onClick={() => changeSeason((now) => ({ ...now, phases: now.phases.filter((_, i) => i !== at) }))}
+                >
+                  <X size={13} />
+                </button>
+              </div>
+              <div className="mt-1 grid grid-cols-2 gap-1">
+                {(['startsOn', 'endsOn'] as const).map((end) => (
+                  <input
+                    key={end}
+                    type="date"
+                    aria-label={`${phase.name} ${end === 'startsOn' ? 'from' : 'to'}`}
+                    aria-invalid={fault?.field === end}
+                    className="field h-6 px-1 text-tiny"
+                    value={phase[end]}
+                    onChange={(e) => e.target.value && put(at, { [end]: e.target.value })}
+                  />
+                ))}
+              </div>
+              {fault && (
+                <p role="alert" className="mt-0.5 text-tiny text-oxide">
+                  {fault.message}
+                </p>
+              )}
+              {'why' in phase && <p className="mt-0.5 text-tiny leading-tight text-quiet">{String(phase.why)}</p>}
+            </li>
+          );
+        })}
+      </ul>
+      {phases.length === 0 && <p className="py-2 text-quiet">None yet: every week counts as in season.</p>}
+    </section>
+  );
+}

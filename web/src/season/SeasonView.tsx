@@ -1,0 +1,188 @@
+import { DndContext, type DragEndEvent, PointerSensor, useSensor, useSensors } from '@dnd-kit/core';
+import { dayAfter, daysBetween } from '@tropaeum/core/athlete/athlete';
+import { counted, daysOf, type Entry } from '@tropaeum/core/season/calendar';
+import { mondayOf } from '@tropaeum/core/season/season';
+import { entriesOf, laidWeeks } from '@tropaeum/core/season/season-plan';
+import { Printer } from 'lucide-react';
+import { useCallback, useMemo, useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { Link, useOutletContext, useParams } from 'react-router';
+import type { DeskContext } from '../Desk';
+import { dayName } from '../ui/days';
+import { Trouble, Waiting } from '../ui/States';
+import { UndoKeys } from '../ui/UndoKeys';
+import { AddEntry } from './AddEntry';
+import type { Dragged } from './Chips';
+import { Outcome } from './Outcome';
+import { SeasonSide } from './SeasonSide';
+import { useSeasonSaveState } from './saving';
+import { askOf, laidNow, planOf, useSeasonFacts, useSeasonParts } from './store';
+import { useOpenSeason } from './use-open-season';
+import { type DayContent, WeekRow } from './WeekRow';
+
+const weekdays = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
+const nothingOn: DayContent = { entries: [], session: undefined, written: undefined, pinned: false };
+
+/** Everything that stands on each day. */
+function useDays(): (day: string) => DayContent {
+  const state = useSeasonFacts();
+  return useMemo(() => {
+    const ask = askOf(state);
+    const days = new Map<string, DayContent>();
+    const on = (day: string) => days.get(day) ?? nothingOn;
+    for (const entry of counted(entriesOf(ask)))
+      for (const day of daysOf(entry)) days.set(day, { ...on(day), entries: [...on(day).entries, entry] });
+    for (const session of laidNow(state)) days.set(session.on, { ...on(session.on), session });
+    for (const written of state.written) days.set(written.on, { ...on(written.on), written });
+    for (const { on: day } of planOf(state).pins) days.set(day, { ...on(day), pinned: true });
+    return on;
+  }, [state]);
+}
+
+/** The season of a squad or of one athlete: weeks down, days across; what is dragged lays the rest anew. */
+export function SeasonView() {
+  const { squads, today, day } = useOutletContext<DeskContext>();
+  const { squadId: squadInPath, athleteId } = useParams();
+  const athlete = squads.athletes.find((a) => a.id === athleteId);
+  const squad = squads.squads.find((s) => s.id === (athlete?.squadId ?? squadInPath));
+  const { opened, error, stored } = useOpenSeason(squad?.id ?? '', athlete, today);
+  const [selected, setSelected] = useState<string>();
+  const contentOf = useDays();
+  const save = useSeasonSaveState();
+  const { outlook, laying, past, future, undo, redo, moveSession, putEntry, dropEntry, fromFeeds, season } =
+    useSeasonParts((s) => ({
+      outlook: s.outlook,
+      laying: s.laying,
+      past: s.past,
+      future: s.future,
+      undo: s.undo,
+      redo: s.redo,
+      moveSession: s.moveSession,
+      putEntry: s.putEntry,
+      dropEntry: s.dropEntry,
+      fromFeeds: s.fromFeeds,
+      season: s.season,
+    }));
+  useHotkeys('mod+z, u', () => undo(), { preventDefault: true });
+  useHotkeys('mod+shift+z, shift+u', () => redo(), { preventDefault: true });
+  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
+  const moveEntry = useCallback(
+    (entry: Entry, from: string, to: string) => {
+      const days = daysBetween(from, to);
+      putEntry({
+        ...entry,
+        on: dayAfter(entry.on, days),
+        ...(entry.until ? { until: dayAfter(entry.until, days) } : {}),
+      });
+    },
+    [putEntry],
+  );
+  const feedIds = useMemo(() => {
+    const taken = new Set(season.entries.map(({ id }) => id));
+    return new Set(fromFeeds.map(({ id }) => id).filter((id) => !taken.has(id)));
+  }, [fromFeeds, season.entries]);
+  const dropped = ({ active, over }: DragEndEvent) => {
+    if (!over) return;
+    const to = String(over.id);
+    const { what, id, from } = active.data.current as Dragged;
+    if (from === to) return;
+    if (what === 'session') moveSession(from, to);
+    const entry = contentOf(from).entries.find((e) => e.id === id);
+    if (what === 'entry' && entry) moveEntry(entry, from, to);
+  };
+
+  if (!squad) return <Trouble error={new Error('no squad')} />;
+  if (error) return <Trouble error={error} />;
+  if (!opened) return <Waiting what="Opening the season" />;
+  const start = mondayOf(today);
+  const weeks = outlook && !('refused' in outlook) ? outlook.weeks : [];
+  const gaveWay = outlook && !('refused' in outlook) ? outlook.gaveWay : [];
+  return (
+    <>
+      <main className="season-page min-w-0 flex-1 overflow-y-auto px-5 py-4">
+        <div className="flex items-baseline justify-between gap-4">
+          <h1 className="head truncate text-[1.4rem]">
+            {athlete?.name ?? squad.name}
+            <span className="ml-3 text-[0.92rem] font-normal text-quiet [font-family:var(--font-text)]">
+              {laidWeeks} weeks from {dayName(start).slice(4)}
+              {athlete && (
+                <>
+                  {' · '}
+                  <Link to={`/seasons/${squad.id}`} className="underline">
+                    {squad.name}
+                  </Link>
+                </>
+              )}
+            </span>
+          </h1>
+          <div className="no-print flex items-center gap-1.5">
+            <span className="w-24 text-right text-small text-quiet" aria-live="polite">
+              {laying
+                ? 'laying …'
+                : save.kind === 'trouble'
+                  ? ''
+                  : past.length > 0
+                    ? save.kind === 'saved'
+                      ? 'saved'
+                      : 'saving …'
+                    : ''}
+            </span>
+            <UndoKeys past={past} future={future} undo={undo} redo={redo} />
+            <button
+              type="button"
+              className="key key-plain"
+              aria-label="Print the season"
+              title="Print the season"
+              onClick={() => window.print()}
+            >
+              <Printer size={16} />
+            </button>
+          </div>
+        </div>
+        {save.kind === 'trouble' && (
+          <p role="alert" className="text-small text-oxide">
+            {save.words}
+          </p>
+        )}
+        <AddEntry />
+        <Outcome />
+        <DndContext sensors={sensors} onDragEnd={dropped}>
+          <table className="w-full table-fixed border-collapse">
+            <thead>
+              <tr className="label text-left">
+                <th className="w-24 font-semibold">Week</th>
+                {weekdays.map((name) => (
+                  <th key={name} className="font-semibold">
+                    {name}
+                  </th>
+                ))}
+                <th className="w-32 pl-2 font-semibold">Volume</th>
+              </tr>
+            </thead>
+            <tbody>
+              {Array.from({ length: laidWeeks }, (_, w) => dayAfter(start, 7 * w)).map((monday, w) => (
+                <WeekRow
+                  key={monday}
+                  monday={monday}
+                  week={weeks[w]}
+                  newPhase={w === 0 || weeks[w]?.phase !== weeks[w - 1]?.phase}
+                  contentOf={contentOf}
+                  today={today}
+                  chosenDay={day}
+                  selected={selected}
+                  feedIds={feedIds}
+                  gaveWay={gaveWay.filter(({ on }) => mondayOf(on) === monday).map(({ words }) => words)}
+                  onSelect={setSelected}
+                  onMoveEntry={moveEntry}
+                  onDropEntry={dropEntry}
+                  onMoveSession={moveSession}
+                />
+              ))}
+            </tbody>
+          </table>
+        </DndContext>
+      </main>
+      <SeasonSide squad={squad} athlete={athlete} stored={stored} squads={squads} selected={selected} today={today} />
+    </>
+  );
+}

@@ -1,0 +1,145 @@
+import { useDroppable } from '@dnd-kit/core';
+import { dayAfter } from '@tropaeum/core/athlete/athlete';
+import type { Entry } from '@tropaeum/core/season/calendar';
+import type { LaidSession } from '@tropaeum/core/season/laying';
+import type { OutlookWeek } from '@tropaeum/core/season/outlook';
+import type { WrittenSession } from '@tropaeum/core/season/season-plan';
+import { kindFacts } from '@tropaeum/core/season/session-kind';
+import { format, parseISO } from 'date-fns';
+import { memo } from 'react';
+import { dayName } from '../ui/days';
+import { EntryChip, SessionChip } from './Chips';
+import { kindWords } from './kinds';
+
+export interface DayContent {
+  entries: readonly Entry[];
+  session: LaidSession | undefined;
+  written: WrittenSession | undefined;
+  pinned: boolean;
+}
+
+interface DayCellProps extends DayContent {
+  day: string;
+  today: string;
+  chosen: boolean;
+  isSelected: boolean;
+  feedIds: ReadonlySet<string>;
+  onSelect: (day: string) => void;
+  onMoveEntry: (entry: Entry, from: string, to: string) => void;
+  onDropEntry: (id: string) => void;
+  onMoveSession: (from: string, to: string) => void;
+}
+
+function DayCell(props: DayCellProps) {
+  const { day, today, entries, session, written, pinned, chosen, isSelected, feedIds } = props;
+  const { setNodeRef, isOver } = useDroppable({ id: day });
+  const first = day.endsWith('-01');
+  const closed = entries.some(({ kind }) => kind === 'closed');
+  const free = entries.some(({ kind }) => kind === 'free' || kind === 'away');
+  return (
+    <td
+      ref={setNodeRef}
+      data-day={day}
+      className={`relative h-[4.4rem] border border-edge p-0 pt-4 align-top ${isOver ? 'bg-stone' : chosen ? 'bg-lit' : free ? 'bg-sheet' : day < today ? 'opacity-60' : ''} ${day === today ? 'outline-2 -outline-offset-2 outline-ink' : ''}`}
+    >
+      <span className={`absolute top-0 left-1 text-tiny ${day === today ? 'font-bold text-ink' : 'text-quiet'} `}>
+        {format(parseISO(day), first ? 'd MMM' : 'd')}
+      </span>
+      {written && (
+        <span
+          className="absolute top-0 right-1 text-tiny text-quiet"
+          title={`Written: nearest to ${kindFacts[written.kind].name.toLowerCase()}`}
+        >
+          {kindWords[written.kind]} ✓
+        </span>
+      )}
+      {session && (
+        <SessionChip
+          session={session}
+          pinned={pinned}
+          selected={isSelected}
+          onSelect={() => props.onSelect(day)}
+          onMove={(to) => props.onMoveSession(day, to)}
+        />
+      )}
+      {entries.map((entry) => (
+        <EntryChip
+          key={entry.id}
+          entry={entry}
+          day={day}
+          fromFeed={feedIds.has(entry.id)}
+          fallsAway={closed && entry.kind === 'practice'}
+          onMove={(to) => props.onMoveEntry(entry, day, to)}
+          {...(feedIds.has(entry.id) ? {} : { onDelete: () => props.onDropEntry(entry.id) })}
+        />
+      ))}
+    </td>
+  );
+}
+
+interface WeekRowProps extends Omit<DayCellProps, keyof DayContent | 'day' | 'chosen' | 'isSelected'> {
+  monday: string;
+  week: OutlookWeek | undefined;
+  contentOf: (day: string) => DayContent;
+  chosenDay: string;
+  selected: string | undefined;
+  gaveWay: readonly string[];
+  newPhase: boolean;
+}
+
+/** How much of what is wanted a week holds, as a bar with its figure. */
+function Volume({ week }: { week: OutlookWeek }) {
+  const most = Math.max(week.volume, week.wantedVolume, 1);
+  const told = `${Math.round(week.volume)} of ${Math.round(week.wantedVolume)} sets${week.level < 1 ? `, at ${Math.round(week.level * 100)} %` : ''}`;
+  return (
+    <div title={told}>
+      <div className="relative h-2 bg-edge">
+        <div className="h-full bg-slate" style={{ width: `${(week.volume / most) * 100}%` }} />
+        <div
+          className="absolute -top-0.5 h-3 w-0.5 bg-bronze"
+          style={{ left: `${(week.wantedVolume / most) * 100}%` }}
+        />
+      </div>
+      <p className="dose mt-0.5 text-[0.7rem]">
+        {Math.round(week.volume)}
+        <span className="text-quiet"> of {Math.round(week.wantedVolume)} sets</span>
+      </p>
+    </div>
+  );
+}
+
+/** A week: its phase, its seven days, how much it is. */
+export const WeekRow = memo(function WeekRow(props: WeekRowProps) {
+  const { monday, week, contentOf, chosenDay, selected, gaveWay, newPhase, ...rest } = props;
+  return (
+    <tr data-week={monday} className={newPhase ? 'border-t-2 border-ink' : ''}>
+      <th scope="row" className="w-24 border border-edge px-1.5 py-1 text-left align-top font-normal">
+        <span className="block text-small font-semibold">{dayName(monday).slice(4)}</span>
+        {week && (
+          <span className={`block text-tiny leading-tight ${newPhase ? 'font-bold' : 'text-quiet'}`}>
+            {week.phase.replaceAll('-', ' ')}, week {week.week}
+          </span>
+        )}
+      </th>
+      {Array.from({ length: 7 }, (_, d) => dayAfter(monday, d)).map((day) => (
+        <DayCell
+          key={day}
+          {...rest}
+          {...contentOf(day)}
+          day={day}
+          chosen={day === chosenDay}
+          isSelected={day === selected}
+        />
+      ))}
+      <td className="w-32 border border-edge px-2 py-1 align-top">
+        {week && <Volume week={week} />}
+        {gaveWay.length > 0 && (
+          <p className="mt-0.5 line-clamp-2 text-tiny leading-tight text-quiet" title={gaveWay.join('\n')}>
+            {gaveWay[0]}
+            {gaveWay.length > 1 ? ` and ${gaveWay.length - 1} more` : ''}
+          </p>
+        )}
+      </td>
+    </tr>
+  );
+});

@@ -1,0 +1,25 @@
+import { counted } from '@tropaeum/core/season/calendar';
+import { entriesOf } from '@tropaeum/core/season/season-plan';
+import { useMemo } from 'react';
+import type { SquadSeason } from '../api/types';
+import { askOf, laidNow, useSeasonFacts } from './store';
+
+/** The season that is being changed, as the ribbon above it shows it before it is saved; nothing where none is open. */
+export function useLiveSeason(): { squadId: string; athleteId: string | undefined; season: SquadSeason } | undefined {
+  const facts = useSeasonFacts();
+  return useMemo(() => {
+    if (!facts.squadId || !facts.outlook) return undefined;
+    const fixtures = counted(entriesOf(askOf(facts))).filter(({ kind }) => kind === 'fixture');
+    return {
+      squadId: facts.squadId,
+      athleteId: facts.athlete?.id,
+      season: {
+        phases: [...facts.season.phases],
+        fixtures: fixtures
+          .map(({ id, on, name, importance = 1 }) => ({ id, on, name, importance }))
+          .sort((a, b) => a.on.localeCompare(b.on)),
+        laid: [...laidNow(facts)],
+      },
+    };
+  }, [facts]);
+}

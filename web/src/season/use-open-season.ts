@@ -1,0 +1,50 @@
+import { emptyOwnSeason } from '@tropaeum/core/season/season-plan';
+import { useEffect } from 'react';
+import type { ListedAthlete } from '../api/types';
+import { openedAt } from './saving';
+import { type StoredSeason, useStoredSeason } from './season-data';
+import { type Opened, pageOf, useSeason } from './store';
+
+/** What is written for one athlete; a squad has no sessions of its own. */
+export const writtenFor = ({ written }: StoredSeason, athleteId: string | undefined) =>
+  athleteId ? written.filter((s) => s.athleteId === athleteId).map(({ on, kind }) => ({ on, kind })) : [];
+
+export const athleteOf = ({ id, level, born, minutes }: ListedAthlete): NonNullable<Opened['athlete']> => ({
+  id,
+  level: level as NonNullable<Opened['athlete']>['level'],
+  born,
+  minutes,
+});
+
+/** Opens a season as the server has it; what is being changed is not opened again under the coach's hands. */
+export function useOpenSeason(squadId: string, athlete: ListedAthlete | undefined, today: string) {
+  const { data, error, dataUpdatedAt } = useStoredSeason(squadId);
+  const page = athlete ? `athlete ${athlete.id}` : `squad ${squadId}`;
+  const opened = useSeason((s) => pageOf(s) === page);
+  const feeds = data?.feeds;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: opened once for each page and copy of it
+  useEffect(() => {
+    if (!data || !squadId) return;
+    const state = useSeason.getState();
+    if (pageOf(state) === page && state.changes > 0) return;
+    const own = athlete && data.own.find(({ athleteId }) => athleteId === athlete.id);
+    openedAt(page, athlete ? (own?.revision ?? 0) : data.revision);
+    state.open({
+      squadId,
+      athlete: athlete && athleteOf(athlete),
+      season: data.season,
+      own: own?.season ?? emptyOwnSeason,
+      fromFeeds: data.feeds.flatMap(({ entries }) => entries),
+      written: writtenFor(data, athlete?.id),
+      today,
+    });
+  }, [page, dataUpdatedAt]);
+  // A feed that was added or read anew lays the season anew, and nothing else of it changes.
+  useEffect(() => {
+    const state = useSeason.getState();
+    if (!feeds || pageOf(state) !== page || state.changes === 0) return;
+    const entries = feeds.flatMap((feed) => feed.entries);
+    if (JSON.stringify(entries) !== JSON.stringify(state.fromFeeds)) state.feedsAre(entries);
+  }, [feeds, page]);
+  return { opened, error, stored: data };
+}
