@@ -4,6 +4,7 @@ import { addTo as addCompose, composeTable } from './compose.bench';
 import { composeHeap } from './compose-heap';
 import { addTo as addLogWrite } from './log-write.bench';
 import { addTo as addSearch } from './search.bench';
+import { seasonTable } from './season.bench';
 import { addTo as addStatics } from './statics.bench';
 import { addTo as addTransfer } from './transfer.bench';
 
@@ -58,4 +59,5 @@ console.table(
 );
 
 await composeTable();
+await seasonTable();
 await composeHeap();

@@ -5,7 +5,7 @@ import type { LayingProblem } from '../src/season/laying';
 import type { LayingRules } from '../src/season/laying-rules';
 import { sessionKinds } from '../src/season/session-kind';
 import { loadingSchools, weekAsk } from '../src/season/week-ask';
-import { codeOf } from '../src/season/week-layouts';
+import { codeOf } from '../src/season/week-problem';
 import { seeded } from '../src/seeded';
 import { phases } from '../src/session/brief';
 
@@ -48,6 +48,7 @@ export function randomCalendar(seed: number, weeks: number, dense = 1): LayingPr
   };
   const facts = dayFacts(entries, monday, dayAfter(monday, 7 * weeks - 1), rules.sessionAt);
   const pastDays = random() < 0.3 ? Math.floor(random() * 5) : 0;
+  const whom = { minutes: one([20, 30, 60]), mostContacts: one([80, 120]) };
   const [phase, school] = [one(phases), one(loadingSchools)];
   const kind = () => codeOf(one(sessionKinds.filter((k) => k !== 'primer')));
   return {
@@ -56,8 +57,7 @@ export function randomCalendar(seed: number, weeks: number, dense = 1): LayingPr
     entry: [random() < 0.3 ? kind() : 0, random() < 0.3 ? kind() : 0],
     weeks: Array.from({ length: weeks }, (_, w) => ({
       days: facts.slice(7 * w, 7 * w + 7),
-      ask: weekAsk(phase, w + 1, school, 30, rules),
-      minutes: 30,
+      ask: weekAsk(phase, w + 1, school, whom, rules),
       fixed: Array.from({ length: 7 }, (_, d) => {
         const isPast = w === 0 && d < pastDays;
         if (random() < (isPast ? 0.3 : 0.03)) return kind();

@@ -2,7 +2,7 @@ import type { LayingProblem } from '../src/season/laying';
 import { bitOf, brokenBetween, brokenOn, consecutiveCost, drawbacksOf } from '../src/season/laying-rules';
 import { doseAxes, sessionKinds } from '../src/season/session-kind';
 import { volumeOf, worthPieces } from '../src/season/week-ask';
-import { costOfASet, costOfTheSame, doseOf, floorVolume, kindOf, leastIn } from '../src/season/week-layouts';
+import { costOfASet, costOfTheSame, doseOf, floorVolume, kindOf, leastIn } from '../src/season/week-problem';
 import type { Programme, ProgrammeColumn } from '../src/session/solver';
 
 /**
@@ -33,7 +33,7 @@ export function seasonProgramme({ weeks, rules, entry, dayBefore }: LayingProble
             (pin === undefined || pin === code || (week.relaxed & bitOf('pin')) !== 0);
       const drawbacks =
         past === undefined ? drawbacksOf(day, kind, played).reduce((sum, { cost }) => sum + cost, 0) : 0;
-      const volume = volumeOf(doseOf([code], week.minutes, 1));
+      const volume = volumeOf(doseOf([code], week.ask, 1));
       const variable = column(-drawbacks - costOfASet * volume, allowed ? 1 : 0, true);
       const isSet = past === code || (past === undefined && pin === code && !(week.relaxed & bitOf('pin')));
       (columns[variable] as ProgrammeColumn).lower = isSet ? 1 : 0;
@@ -63,12 +63,12 @@ export function seasonProgramme({ weeks, rules, entry, dayBefore }: LayingProble
         into(variable, count, 1);
         const day = week.days[d] as (typeof week.days)[number];
         if (!day.fixture && day.practices.length === 0) into(variable, rest, 1);
-        into(variable, volume, volumeOf(doseOf([k + 1], week.minutes, 1)));
+        into(variable, volume, volumeOf(doseOf([k + 1], week.ask, 1)));
       }
     for (const axis of doseAxes) {
       const given = row(Number.NEGATIVE_INFINITY, 0);
       for (const ofDay of ofWeek)
-        for (const [k, variable] of ofDay.entries()) into(variable, given, -doseOf([k + 1], week.minutes, 1)[axis]);
+        for (const [k, variable] of ofDay.entries()) into(variable, given, -doseOf([k + 1], week.ask, 1)[axis]);
       for (const { width, slope } of worthPieces(week.ask, axis)) into(column(slope, width, false), given, 1);
     }
     if (week.ask.varied)

@@ -118,7 +118,7 @@ export function Desk() {
     await navigate('/sign-in');
   };
   return (
-    <div className="flex h-dvh flex-col">
+    <div className="flex h-dvh flex-col print:block print:h-auto">
       <header className="no-print flex border-b-2 border-ink">
         <div className="w-40 shrink-0 px-4 pt-2.5">
           <Link to="/" className="name-wide text-[1.3rem] leading-tight">
@@ -197,7 +197,7 @@ export function Desk() {
           </button>
         </div>
       </header>
-      <div className="flex min-h-0 flex-1">
+      <div className="flex min-h-0 flex-1 print:block">
         <Rail squads={squads.data} today={today} />
         <Outlet context={{ squads: squads.data, today, day } satisfies DeskContext} />
       </div>

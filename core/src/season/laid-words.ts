@@ -4,7 +4,7 @@ import type { GivingWay, Laid, LaidSession, LayingProblem } from './laying';
 import { drawbacksOf, type HardRule, type LayingRules } from './laying-rules';
 import { mondayOf } from './season';
 import { type Dose, doseAxes, kindFacts, type SessionKind } from './session-kind';
-import { codeOf, doseOf } from './week-layouts';
+import { codeOf, doseOf } from './week-problem';
 
 /** Something that a laid season does not give, in words, at the day or the week it is about. */
 export interface GaveWay {
@@ -24,11 +24,11 @@ export const axisWords: Record<keyof Dose, string> = {
 export function doseOfLaidWeek(problem: LayingProblem, laid: Laid, w: number): Dose {
   const week = problem.weeks[w] as LayingProblem['weeks'][number];
   const monday = (week.days[0] as DayFacts).on;
-  const done = doseOf(week.fixed, week.minutes, 1);
+  const done = doseOf(week.fixed, week.ask, 1);
   const mine = laid.sessions.filter(({ on }) => mondayOf(on) === monday);
   const open = doseOf(
     mine.map(({ kind }) => codeOf(kind)),
-    week.minutes,
+    week.ask,
     mine[0]?.level ?? 1,
   );
   return Object.fromEntries(doseAxes.map((axis) => [axis, done[axis] + open[axis]])) as Dose;

@@ -6,10 +6,11 @@ import { solver } from '../../test/solver';
 import { dayAfter } from '../athlete/athlete';
 import { dayFacts } from './day-facts';
 import { type LayingProblem, lay } from './laying';
-import { bitOf, type hardRules } from './laying-rules';
+import { bitOf, consecutiveCost, drawbacksOf, type hardRules } from './laying-rules';
 import { mondayOf } from './season';
 import { sessionKinds } from './session-kind';
-import { type Code, codeOf, floorVolume, kindOf, leastIn, type WeekProblem } from './week-layouts';
+import { volumeOf, worthOf } from './week-ask';
+import { type Code, codeOf, costOfASet, doseOf, floorVolume, kindOf, leastIn, type WeekProblem } from './week-problem';
 
 const exact = { gap: 0, absoluteGap: 1e-9 };
 type Calendar = ReturnType<typeof randomCalendar>;
@@ -223,7 +224,7 @@ describe('laying sessions on days', () => {
     }
   });
 
-  it('keeps the step from week to week, and is the better for every step allowed', () => {
+  it('keeps the step over what one is used to, and is the better for every step allowed', () => {
     for (let seed = 5000; seed < 5030; seed++) {
       const basic = randomCalendar(seed, 6, 0.5);
       const levels = [1, 0.75, 0.5];
@@ -232,11 +233,13 @@ describe('laying sessions on days', () => {
       const worths = [0.1, 0.2, 5].map((mostStep) => {
         const laying = lay({ ...problem, ramp: { volumeBefore: 8, mostStep } });
         if ('refused' in laying || 'refused' in free) return undefined;
-        const before = [8, ...laying.weeks.map((week) => week.volume)];
-        for (const [w, week] of laying.weeks.entries())
+        const before = [8, 8, ...laying.weeks.map((week) => week.volume)];
+        for (const [w, week] of laying.weeks.entries()) {
+          const usedTo = Math.max(before[w] as number, before[w + 1] as number);
           expect(week.volume, `seed ${seed}`).toBeLessThanOrEqual(
-            Math.max((before[w] as number) * (1 + mostStep), floorVolume(problem.weeks[w] as WeekProblem)) + 1e-6,
+            Math.max(usedTo * (1 + mostStep), floorVolume(problem.weeks[w] as WeekProblem)) + 1e-6,
           );
+        }
         return laying.worth;
       });
       const [tenth, fifth, any] = worths;
@@ -246,4 +249,59 @@ describe('laying sessions on days', () => {
       expect(free.worth).toBeGreaterThanOrEqual(any - 1e-9);
     }
   });
+
+  it('finds the best with levels and steps, against every way there is of one session a week', () => {
+    for (let seed = 6000; seed < 6012; seed++) {
+      const basic = randomCalendar(seed, 3, 0.4);
+      const weeks = basic.weeks.map((week) => ({
+        ...week,
+        ask: { ...week.ask, least: 1, most: 1 },
+        levels: [1, 0.6],
+        fixed: week.fixed.map(() => undefined),
+        pins: week.pins.map(() => undefined),
+      }));
+      const problem: Calendar = { ...basic, weeks, entry: [0, 0], ramp: { volumeBefore: 4, mostStep: 0.3 } };
+      const laying = lay(problem);
+      const [best] = bestOfAll(problem, 0, [], 4, 4);
+      if ('refused' in laying) expect(best, `seed ${seed}`).toBe(Number.NEGATIVE_INFINITY);
+      else expect(laying.worth, `seed ${seed}`).toBeCloseTo(best, 9);
+    }
+  });
 });
+
+/** The best season of one session a week by trying all, worked out from the parts of the worth. */
+function bestOfAll(
+  problem: Calendar,
+  w: number,
+  before: readonly Standing[],
+  usualBefore: number,
+  volumeBefore: number,
+): [number] {
+  const week = problem.weeks[w];
+  if (!week || !problem.ramp) return [0];
+  let best = Number.NEGATIVE_INFINITY;
+  const idle = week.days.filter((day) => !day.fixture && day.practices.length === 0).length;
+  for (const [d, day] of week.days.entries())
+    for (const kind of sessionKinds) {
+      if (kind === 'primer' && !day.beforeFixture) continue;
+      const taken = !day.fixture && day.practices.length === 0 ? 1 : 0;
+      if (idle - taken < Math.min(problem.rules.restDays, idle)) continue;
+      const here = { on: day.on, kind, mine: true };
+      if (brokenRules([...before, here], problem.entries, problem.rules, mondayOf).size > 0) continue;
+      const played = (d > 0 ? week.days[d - 1] : problem.weeks[w - 1]?.days[6])?.fixture !== undefined;
+      const drawbacks = drawbacksOf(day, kind, played).reduce((sum, { cost }) => sum + cost, 0);
+      const follows = before.some(({ on }) => on === dayAfter(day.on, -1)) ? consecutiveCost : 0;
+      for (const level of week.levels) {
+        const dose = doseOf([codeOf(kind)], week.ask, level);
+        const volume = volumeOf(dose);
+        const most = Math.max(
+          floorVolume(week),
+          Math.min(week.ask.mostVolume, Math.max(usualBefore, volumeBefore) * (1 + problem.ramp.mostStep)),
+        );
+        if (volume > most + 1e-5) continue;
+        const [rest] = bestOfAll(problem, w + 1, [...before, here].slice(-1), volumeBefore, volume);
+        best = Math.max(best, worthOf(week.ask, dose) - costOfASet * volume - drawbacks - follows + rest);
+      }
+    }
+  return [best];
+}

@@ -7,8 +7,8 @@ import { bitOf, type LayingRules, usualRules } from './laying-rules';
 import { withReturns } from './phases';
 import { mondayOf, type PhaseSpan } from './season';
 import type { SessionKind } from './session-kind';
-import { type LoadingSchool, mostStep, volumeOf, weekAsk } from './week-ask';
-import { type Code, codeOf, doseOf, nothing } from './week-layouts';
+import { type LoadingSchool, mostContacts, mostStep, volumeOf, type WeekFor, weekAsk } from './week-ask';
+import { type Code, codeOf, doseOf, nothing } from './week-problem';
 
 /** What the coach has put on a day: a kind of session, or that there is none. */
 export interface Pin {
@@ -55,8 +55,8 @@ export interface WrittenSession {
 
 /** Weeks that are laid at once. */
 export const laidWeeks = 12;
-/** A week is laid at the whole of its usual volume, at three quarters or at half. */
-export const volumeLevels = [1, 0.75, 0.5] as const;
+/** Shares of its usual volume that a week is laid at: from one to the next is no more than the smallest step that is allowed, so that every step can be made. */
+export const volumeLevels = [1, 0.91, 0.83, 0.76, 0.7, 0.64, 0.59, 0.54, 0.5] as const;
 
 /** Everything that laying somebody's season follows from. */
 export interface SeasonAsk {
@@ -94,11 +94,11 @@ export function phaseOfWeek(
 const usedToWeeks = 4;
 
 /** Volume that an athlete is used to, sets: the week before, or the mean of four where one week was less. */
-function volumeUsedTo(written: readonly WrittenSession[], start: string, minutes: number): number {
+function volumeUsedTo(written: readonly WrittenSession[], start: string, whom: WeekFor): number {
   const volumes = Array.from({ length: usedToWeeks }, (_, w) => {
     const monday = dayAfter(start, -7 * (w + 1));
     const done = written.filter(({ on }) => mondayOf(on) === monday).map(({ kind }) => codeOf(kind));
-    return volumeOf(doseOf(done, minutes, 1));
+    return volumeOf(doseOf(done, whom, 1));
   });
   const mean = volumes.reduce((sum, volume) => sum + volume, 0) / usedToWeeks;
   return Math.max(volumes[0] as number, mean);
@@ -113,7 +113,10 @@ export function problemOf(ask: SeasonAsk): LayingProblem {
   const { season, own, written, today, weeks = laidWeeks } = ask;
   const { rules, school } = season;
   const { level, born } = ask.athlete ?? grown;
-  const minutes = ask.athlete?.minutes ?? season.minutes;
+  const whom = {
+    minutes: ask.athlete?.minutes ?? season.minutes,
+    mostContacts: mostContacts(level, born, today),
+  };
   const start = mondayOf(today);
   const entries = entriesOf(ask);
   const facts = dayFacts(entries, dayAfter(start, -1), dayAfter(start, 7 * weeks - 1), rules.sessionAt);
@@ -133,7 +136,7 @@ export function problemOf(ask: SeasonAsk): LayingProblem {
     dayBefore: facts[0] as DayFacts,
     // What a squad is used to differs from one to the other: its first week is what the phase asks.
     ramp: {
-      volumeBefore: ask.athlete ? volumeUsedTo(written, start, minutes) : Number.POSITIVE_INFINITY,
+      volumeBefore: ask.athlete ? volumeUsedTo(written, start, whom) : Number.POSITIVE_INFINITY,
       mostStep: mostStep(level, born, today),
     },
     weeks: Array.from({ length: weeks }, (_, w) => {
@@ -143,8 +146,7 @@ export function problemOf(ask: SeasonAsk): LayingProblem {
       const by = (of: (on: string) => Code | undefined) => days.map(({ on }) => of(on));
       return {
         days,
-        ask: weekAsk(phase, week, school, minutes, rules),
-        minutes,
+        ask: weekAsk(phase, week, school, whom, rules),
         fixed: by((on) => standing.get(on) ?? (on < today ? nothing : undefined)),
         pins: by((on) => pinned.get(on)),
         before: by((on) => (on <= laidTo ? (standing.get(on) ?? laid.get(on) ?? nothing) : undefined)),

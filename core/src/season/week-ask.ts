@@ -64,8 +64,27 @@ export function mostStep(level: Level, born: string, on: string): number {
   return level === 'intermediate' ? 0.15 : 0.2;
 }
 
+/**
+ * Landings of one session at most: 100 for beginners, 120 for the intermediate, 140 for the advanced (handbook of the National Strength and
+ * Conditioning Association; values from memory); 80 for who is new or under sixteen.
+ *
+ * @example mostContacts('beginner', '2001-03-04', '2026-12-09') // 100
+ */
+export function mostContacts(level: Level, born: string, on: string): number {
+  if (level === 'new' || ageOn(born, on) < 16) return 80;
+  return { beginner: 100, intermediate: 120, advanced: 140 }[level];
+}
+
+/** Who a week is laid for. */
+export interface WeekFor {
+  /** Minutes of a usual session. */
+  minutes: number;
+  /** Landings of one session at most. */
+  mostContacts: number;
+}
+
 /** What a week is to hold. */
-export interface WeekAsk {
+export interface WeekAsk extends WeekFor {
   wanted: Dose;
   /** What holds each quality; never more than is wanted. */
   holding: Dose;
@@ -81,21 +100,22 @@ export interface WeekAsk {
 const room = 1.35;
 
 /**
- * What a week of a phase asks of an athlete with so many minutes a session.
+ * What a week of a phase asks of somebody.
  *
- * @example weekAsk('in-season', 2, 'steady', 30, { least: 2, most: 3 }).wanted.lowerSets // 6
+ * @example weekAsk('in-season', 2, 'steady', { minutes: 30, mostContacts: 120 }, { least: 2, most: 3 }).wanted.lowerSets // 6
  */
 export function weekAsk(
   phase: Phase,
   week: number,
   school: LoadingSchool,
-  minutes: number,
+  whom: WeekFor,
   sessions: { least: number; most: number },
 ): WeekAsk {
-  const share = volumeShare(phase, week, school) * (minutes / 30);
+  const share = volumeShare(phase, week, school) * (whom.minutes / 30);
   const wanted = mapDose((axis) => usualDose[phase][axis] * share);
   const exact = phase === 'taper' || phase === 'return';
   return {
+    ...whom,
     wanted,
     holding: mapDose((axis) => Math.min(wanted[axis], holdingDose[axis])),
     least: phase === 'transition' ? 0 : sessions.least,

@@ -1,37 +1,24 @@
 import type { DayFacts } from './day-facts';
-import { bitOf, brokenBetween, brokenOn, consecutiveCost, drawbacksOf, type LayingRules } from './laying-rules';
-import { type Dose, doseAxes, kindFacts, type SessionKind, sessionKinds } from './session-kind';
-import { mapDose, volumeOf, type WeekAsk, worthOf } from './week-ask';
-
-/** What stands on a day, as a number: 0 is nothing, then the kinds in their order. */
-export type Code = number;
-export const nothing: Code = 0;
-export const codes = sessionKinds.length + 1;
-export const codeOf = (kind: SessionKind | undefined): Code => (kind ? sessionKinds.indexOf(kind) + 1 : nothing);
-export const kindOf = (code: Code): SessionKind | undefined => sessionKinds[code - 1];
-
-/** One week to be laid out. */
-export interface WeekProblem {
-  /** Monday to Sunday. */
-  days: readonly DayFacts[];
-  ask: WeekAsk;
-  /** Minutes of a usual session. */
-  minutes: number;
-  /** What cannot be changed, by day of the week: what is past, and what is written already. */
-  fixed: readonly (Code | undefined)[];
-  /** What the coach has put down, by day of the week. */
-  pins: readonly (Code | undefined)[];
-  /** What was laid before, by day of the week: it changes as little as it can. */
-  before: readonly (Code | undefined)[];
-  /** Rules that the coach lets give way in this week, as bits. */
-  relaxed: number;
-  /** Shares of the usual volume that a week may take. */
-  levels: readonly number[];
-}
+import { bitOf, brokenOn, consecutiveCost, drawbacksOf, type LayingRules } from './laying-rules';
+import { sessionKinds } from './session-kind';
+import {
+  type Between,
+  type Code,
+  codeOf,
+  codes,
+  floorVolume,
+  kindOf,
+  leastIn,
+  nothing,
+  occupied,
+  type WeekProblem,
+} from './week-problem';
+import { type Holdings, holdingsUpTo, type Weighed, weighing } from './week-worth';
 
 /** The best week of those that look alike to their neighbours. */
 export interface WeekLayout {
-  codes: Int8Array;
+  /** What stands on its days, as digits in base `codes`, Monday last. */
+  days: number;
   level: number;
   /** The first two days and the last two, each as one number. */
   first: number;
@@ -45,61 +32,14 @@ export interface WeekLayout {
   broken: number;
 }
 
-export const pairCode = (one: Code, two: Code): number => one * codes + two;
-
-/** Keeping the week small where more gives nothing, a set; and a kind that comes twice where the week is to be varied. Common practice, no source. */
-export const [costOfASet, costOfTheSame] = [0.004, 0.25];
-
-/** Dose of the sessions of a week at a level of volume, with so many minutes each. */
-export function doseOf(week: Iterable<Code | undefined>, minutes: number, level: number): Dose {
-  const dose = mapDose(() => 0);
-  for (const code of week) {
-    const kind = code === undefined ? undefined : kindOf(code);
-    if (kind) for (const axis of doseAxes) dose[axis] += kindFacts[kind].gives[axis] * (minutes / 30) * level;
-  }
-  return dose;
-}
-
-const together = (a: Dose, b: Dose): Dose => mapDose((axis) => a[axis] + b[axis]);
-
-/** Sets that a session of the upper body comes to: the most that one without slow lowering takes. */
-const setsOfASession = volumeOf(kindFacts.upper.gives);
-
-/** Volume that a week may always take, whatever came before: what is done, what the coach has put down, and the least sessions at the lowest level. */
-export function floorVolume(problem: WeekProblem): number {
-  const { fixed, pins, minutes, levels } = problem;
-  const lowest = Math.min(...levels);
-  const pinned = pins.filter((code, d) => fixed[d] === undefined && code !== undefined && code !== nothing);
-  const setDown = fixed.filter((code) => code).length + pinned.length;
-  const open = Math.max(0, leastIn(problem) - setDown) * setsOfASession * (minutes / 30) * lowest;
-  return volumeOf(doseOf(fixed, minutes, 1)) + volumeOf(doseOf(pinned, minutes, lowest)) + open;
-}
-
-/** Sessions that a week is to have at least, fewer where part of it is over. */
-export function leastIn({ ask, fixed }: WeekProblem): number {
-  const open = fixed.filter((code) => code === undefined).length;
-  const done = fixed.filter((code) => code !== undefined && code !== nothing).length;
-  return open === 7 ? ask.least : Math.min(ask.least, done + Math.floor((ask.least * open) / 7));
-}
-
-const occupied = (day: DayFacts) => day.practices.length > 0 || day.fixture !== undefined;
-
-/** Between two kinds so many days apart, 1 or 2: the rules they break, worked out once for all weeks. */
-export function betweenTable(rules: LayingRules): (first: Code, second: Code, days: number) => number {
-  const table = [1, 2].map((days) =>
-    Array.from({ length: codes * codes }, (_, at) => {
-      const [a, b] = [kindOf(Math.floor(at / codes)), kindOf(at % codes)];
-      return a && b ? brokenBetween(a, b, days, rules) : 0;
-    }),
-  );
-  return (first, second, days) => table[days - 1]?.[first * codes + second] ?? 0;
-}
+/** What stands on a day of a layout, Monday 0. */
+export const codeOn = ({ days }: WeekLayout, day: number): Code => Math.floor(days / codes ** (6 - day)) % codes;
 
 interface Option {
   code: Code;
   broken: number;
-  cost: number;
-  changed: number;
+  /** What speaks against it, and that it is a change. */
+  price: number;
 }
 
 /** What may stand on each day of a week, with what it breaks and costs there. */
@@ -113,119 +53,313 @@ function optionsOf(problem: WeekProblem, rules: LayingRules, strict: boolean, da
       const kind = kindOf(code);
       // A primer is for the day before a fixture and for nothing else.
       if (kind === 'primer' && !day.beforeFixture && was === undefined && pins[d] !== code) return [];
-      if (was !== undefined) return [{ code, broken: 0, cost: 0, changed: 0 }];
+      if (was !== undefined) return [{ code, broken: 0, price: 0 }];
       const pinned = pins[d] !== undefined && pins[d] !== code ? bitOf('pin') : 0;
       const broken = ((kind ? brokenOn(day, kind, rules) : 0) | pinned) & ~relaxed;
       if (strict && broken) return [];
       const cost = kind ? drawbacksOf(day, kind, played).reduce((sum, drawback) => sum + drawback.cost, 0) : 0;
       const changed = before[d] !== undefined && before[d] !== code ? 1 : 0;
-      return [{ code, broken, cost, changed }];
+      return [{ code, broken, price: cost + changed * oneChange }];
     });
   });
 }
 
-/** Dose, volume and worth of a week by what it holds, whatever the days. */
-function weighing({ fixed, minutes, ask, levels }: WeekProblem) {
-  const done = doseOf(fixed, minutes, 1);
-  const known = new Map<number, { volume: number; worth: number }[]>();
-  return (chosen: Int8Array) => {
-    let key = 0;
-    for (const [d, code] of chosen.entries()) if (fixed[d] === undefined && code !== nothing) key += 8 ** (code - 1);
-    const found =
-      known.get(key) ??
-      levels.map((level) => {
-        const open = chosen.filter((_, d) => fixed[d] === undefined);
-        const dose = together(done, doseOf(open, minutes, level));
-        const volume = volumeOf(dose);
-        return { volume, worth: worthOf(ask, dose) - costOfASet * volume };
-      });
-    known.set(key, found);
-    return found;
-  };
-}
-
 /** How finely layouts of a week are told apart. */
 export interface Telling {
-  /** Leaves out what breaks a rule. */
+  /** Leaves out what breaks a rule, and weeks that are more than they may be. */
   strict: boolean;
   /** Keeps layouts of different volume apart. */
   byVolume: boolean;
 }
 
+/** Weeks that begin, end and hold alike, and break the same: the one of fewest changes, then of least drawbacks. */
+interface Alike {
+  days: number;
+  /** What it holds, as a place in the list of holdings. */
+  holds: number;
+  cost: number;
+  changed: number;
+  broken: number;
+}
+
+const pairs = codes * codes;
+/** More than all drawbacks of a week: the fewest changes come first. */
+const oneChange = 1e6;
+
+/** Everything that one week is laid out by, in numbers. */
+interface Numbers {
+  options: readonly (readonly Option[])[];
+  between: Between;
+  idle: readonly number[];
+  idleAfter: readonly number[];
+  restAsked: number;
+  isFixed: readonly boolean[];
+  mostCounted: number;
+  doneCount: number;
+  least: number;
+}
+
+function numbersOf(
+  problem: WeekProblem,
+  rules: LayingRules,
+  strict: boolean,
+  between: Between,
+  dayBefore?: DayFacts,
+): Numbers {
+  const { days, ask, fixed, pins } = problem;
+  const setDown = days.filter((_, d) => (fixed[d] ?? pins[d] ?? nothing) !== nothing).length;
+  const idle = days.map((day): number => (occupied(day) ? 0 : 1));
+  const idleAfter = [...idle, 0].map((_, d) => idle.slice(d).reduce((sum, i) => sum + i, 0));
+  return {
+    options: optionsOf(problem, rules, strict, dayBefore),
+    between,
+    idle,
+    idleAfter,
+    // What the calendar itself takes is not ours to give back.
+    restAsked: Math.min(rules.restDays, idleAfter[0] as number),
+    isFixed: days.map((_, d) => fixed[d] !== undefined),
+    mostCounted: Math.max(ask.most, setDown),
+    doneCount: fixed.filter((code) => code).length,
+    least: leastIn(problem),
+  };
+}
+
+/** Told of every week there is: its days, what it holds, what it costs with its changes, and what it breaks. */
+type Keep = (days: number, holds: number, cost: number, broken: number) => void;
+
+/** What leaving all days from each one on empty costs and breaks; for the days where that may be. */
+function emptyFrom(options: Numbers['options']): { cost: number; broken: number }[] {
+  const from = [{ cost: 0, broken: 0 }];
+  for (let d = options.length - 1; d >= 0; d--) {
+    const empty = options[d]?.find(({ code }) => code === nothing);
+    const after = from[0] as { cost: number; broken: number };
+    from.unshift(
+      empty
+        ? { cost: after.cost + empty.price, broken: after.broken | empty.broken }
+        : { cost: Number.POSITIVE_INFINITY, broken: 0 },
+    );
+  }
+  return from;
+}
+
+/** Goes through every way to fill a week; `strict` leaves out what breaks a rule as soon as it is seen. */
+function everyWeek(problem: WeekProblem, numbers: Numbers, holdings: Holdings, strict: boolean, keep: Keep): void {
+  const { options, idle, idleAfter, restAsked, isFixed, mostCounted, doneCount, least } = numbers;
+  const [one, two] = numbers.between;
+  const { relaxed, ask } = problem;
+  const [restBit, leastBit, mostBit] = [bitOf('rest') & ~relaxed, bitOf('least') & ~relaxed, bitOf('most') & ~relaxed];
+  const { most } = ask;
+  const { next } = holdings;
+  const empty = emptyFrom(options);
+  const emptyCost = Float64Array.from(empty, ({ cost }) => cost);
+  const emptyBroken = Int32Array.from(empty, ({ broken }) => broken);
+  const weeksFrom = Float64Array.from({ length: 8 }, (_, d) => codes ** (7 - d));
+  const kinds = sessionKinds.length;
+  const whole = (days: number, broken: number, cost: number, count: number, rest: number, holds: number): void => {
+    let all = broken;
+    if (count < least) all |= leastBit;
+    if (count > most && count > doneCount) all |= mostBit;
+    if (rest < restAsked) all |= restBit;
+    if (!strict || all === 0) keep(days, holds, cost, all);
+  };
+  const lay = (
+    d: number,
+    written: number,
+    before: Code,
+    beforeThat: Code,
+    broken: number,
+    cost: number,
+    count: number,
+    rest: number,
+    holds: number,
+  ): void => {
+    // Nothing more can be added: the rest stays empty where it may.
+    if (d === 7 || (count >= mostCounted && emptyCost[d] !== Number.POSITIVE_INFINITY)) {
+      const days = written * (weeksFrom[d] as number);
+      whole(
+        days,
+        broken | (emptyBroken[d] as number),
+        cost + (emptyCost[d] as number),
+        count,
+        rest + (idleAfter[d] as number),
+        holds,
+      );
+      return;
+    }
+    // What can no longer come to enough sessions or rest days is not gone on with.
+    if (strict && leastBit && count + 7 - d < least) return;
+    if (strict && restBit && rest + (idleAfter[d] as number) < restAsked) return;
+    const ofDay = options[d] as readonly Option[];
+    for (let o = 0; o < ofDay.length; o++) {
+      const { code, broken: alone, price } = ofDay[o] as Option;
+      if (code === nothing) {
+        lay(
+          d + 1,
+          written * codes,
+          nothing,
+          before,
+          broken | alone,
+          cost + price,
+          count,
+          rest + (idle[d] as number),
+          holds,
+        );
+        continue;
+      }
+      if (count >= mostCounted) continue;
+      let apart = 0;
+      // Two that are fixed are not blamed on what is laid.
+      if (before && !(isFixed[d] && isFixed[d - 1])) apart |= one[before * codes + code] as number;
+      if (beforeThat && !(isFixed[d] && isFixed[d - 2])) apart |= two[beforeThat * codes + code] as number;
+      apart &= ~relaxed;
+      if (strict && apart) continue;
+      lay(
+        d + 1,
+        written * codes + code,
+        code,
+        before,
+        broken | alone | apart,
+        cost + price + (before ? consecutiveCost : 0),
+        count + 1,
+        rest,
+        isFixed[d] ? holds : (next[holds * kinds + code - 1] as number),
+      );
+    }
+  };
+  lay(0, 0, nothing, nothing, 0, 0, 0, 0, 0);
+}
+
+const firstOf = (days: number): number => Math.floor(days / codes ** 5);
+const lastOf = (days: number): number => days % pairs;
+
+const alikeOf = (days: number, holds: number, priced: number, broken: number): Alike => {
+  const changed = Math.round(priced / oneChange);
+  return { days, holds, cost: priced - changed * oneChange, changed, broken };
+};
+
+/** Of all weeks that keep the rules the cheapest of each beginning, end and holding. */
+function keepingRules(problem: WeekProblem, numbers: Numbers, holdings: Holdings): Alike[] {
+  const { cheapest, days } = roomFor(pairs * pairs * holdings.count);
+  const found: number[] = [];
+  everyWeek(problem, numbers, holdings, true, (week, holds, cost) => {
+    const at = (firstOf(week) * pairs + (week % pairs)) * holdings.count + holds;
+    const known = cheapest[at] as number;
+    if (cost >= known) return;
+    if (known === Number.POSITIVE_INFINITY) found.push(at);
+    cheapest[at] = cost;
+    days[at] = week;
+  });
+  const alikes = found.map((at) => alikeOf(days[at] as number, at % holdings.count, cheapest[at] as number, 0));
+  for (const at of found) cheapest[at] = Number.POSITIVE_INFINITY;
+  return alikes;
+}
+
+/** Of those the one of each beginning and end that is worth most at its best level. */
+function bestKeepingRules(
+  problem: WeekProblem,
+  numbers: Numbers,
+  holdings: Holdings,
+  levels: readonly (Weighed | undefined)[],
+): Alike[] {
+  const worths = Float64Array.from(levels, (level) => level?.worth ?? Number.NEGATIVE_INFINITY);
+  const size = pairs * pairs;
+  const cheapest = new Float64Array(size).fill(Number.POSITIVE_INFINITY);
+  const [days, held] = [new Int32Array(size), new Int32Array(size)];
+  everyWeek(problem, numbers, holdings, true, (week, holds, cost) => {
+    const at = firstOf(week) * pairs + (week % pairs);
+    const price = cost - (worths[holds] as number);
+    if (price >= (cheapest[at] as number)) return;
+    cheapest[at] = price;
+    days[at] = week;
+    held[at] = holds;
+  });
+  const alikes: Alike[] = [];
+  for (let at = 0; at < size; at++)
+    if (cheapest[at] !== Number.POSITIVE_INFINITY) {
+      const holds = held[at] as number;
+      alikes.push(alikeOf(days[at] as number, holds, (cheapest[at] as number) + (worths[holds] as number), 0));
+    }
+  return alikes;
+}
+
+/** Room for the cheapest of so many, kept from week to week; whoever uses it leaves it as it was. */
+let room = { cheapest: new Float64Array(0), days: new Int32Array(0) };
+function roomFor(size: number): typeof room {
+  if (room.cheapest.length < size)
+    room = { cheapest: new Float64Array(size).fill(Number.POSITIVE_INFINITY), days: new Int32Array(size) };
+  return room;
+}
+
+/** The same of all weeks, whatever they break, by what they break. */
+function breakingRules(
+  problem: WeekProblem,
+  numbers: Numbers,
+  holdings: Holdings,
+  levels: readonly (Weighed | undefined)[],
+): Alike[] {
+  const worths = Float64Array.from(levels, (level) => level?.worth ?? Number.NEGATIVE_INFINITY);
+  const best = new Map<number, { days: number; holds: number; price: number; broken: number }>();
+  everyWeek(problem, numbers, holdings, false, (days, holds, cost, broken) => {
+    const key = (broken * pairs + firstOf(days)) * pairs + lastOf(days);
+    const price = cost - (worths[holds] as number);
+    const known = best.get(key);
+    if (!known) best.set(key, { days, holds, price, broken });
+    else if (price < known.price) {
+      known.days = days;
+      known.holds = holds;
+      known.price = price;
+    }
+  });
+  return [...best.values()].map(({ days, holds, price, broken }) =>
+    alikeOf(days, holds, price + (worths[holds] as number), broken),
+  );
+}
+
+/** The level of a week that is worth most among those that are no more than it may be. */
+function bestLevel(weighed: readonly Weighed[], mostVolume: number): Weighed | undefined {
+  let best: Weighed | undefined;
+  for (const one of weighed) if (one.volume <= mostVolume && (!best || one.worth > best.worth)) best = one;
+  return best;
+}
+
 /**
- * Every way to lay out a week that its neighbours could tell from another, the best of each: by its first two and last two days, its volume and what
- * it breaks.
+ * Every way to lay out a week that its neighbours could tell from another, the best of each: by its first two and last two days, its volume where that
+ * matters, and what it breaks.
  */
 export function weekLayouts(
   problem: WeekProblem,
   rules: LayingRules,
   { strict, byVolume }: Telling,
+  between: Between,
   dayBefore?: DayFacts,
 ): WeekLayout[] {
-  const { days, ask, fixed, pins, relaxed, levels } = problem;
-  const between = betweenTable(rules);
-  const options = optionsOf(problem, rules, strict, dayBefore);
-  const setDown = days.filter((_, d) => (fixed[d] ?? pins[d] ?? nothing) !== nothing).length;
-  const mostCounted = Math.max(ask.most, setDown);
-  const doneCount = fixed.filter((code) => code).length;
-  const least = leastIn(problem);
-  const mostVolume = Math.max(ask.mostVolume, floorVolume(problem)) + 1e-6;
-  // What the calendar itself takes is not ours to give back.
-  const restAsked = Math.min(rules.restDays, days.filter((day) => !occupied(day)).length);
   const weigh = weighing(problem);
-  const best = new Map<number, WeekLayout>();
-  const chosen = new Int8Array(7);
-
-  const keep = (ways: number, cost: number, changed: number, count: number, rest: number) => {
-    let broken = ways;
-    if (count < least) broken |= bitOf('least') & ~relaxed;
-    if (count > ask.most && count > doneCount) broken |= bitOf('most') & ~relaxed;
-    if (rest < restAsked) broken |= bitOf('rest') & ~relaxed;
-    if (strict && broken) return;
-    const same = ask.varied ? costOfTheSame * (count - new Set(chosen.filter((code) => code !== nothing)).size) : 0;
-    const first = pairCode(chosen[0] as Code, chosen[1] as Code);
-    const last = pairCode(chosen[5] as Code, chosen[6] as Code);
-    for (const [l, weighed] of weigh(chosen).entries()) {
-      if (weighed.volume > mostVolume) continue;
-      const worth = weighed.worth - cost - same;
-      const part = byVolume ? Math.round(weighed.volume * 100) : 0;
-      const key = ((first * codes * codes + last) * 2048 + broken) * 16384 + part;
-      const known = best.get(key);
-      if (known && (known.changed < changed || (known.changed === changed && known.worth >= worth))) continue;
-      const level = levels[l] as number;
-      best.set(key, { codes: chosen.slice(), level, first, last, volume: weighed.volume, worth, changed, broken });
-    }
-  };
-
-  const lay = (d: number, broken: number, cost: number, changed: number, count: number, rest: number): void => {
-    if (d === 7) {
-      keep(broken, cost, changed, count, rest);
-      return;
-    }
-    const one = d > 0 ? (chosen[d - 1] as Code) : nothing;
-    const two = d > 1 ? (chosen[d - 2] as Code) : nothing;
-    for (const option of options[d] as Option[]) {
-      const adds = option.code === nothing ? 0 : 1;
-      if (count + adds > mostCounted) continue;
-      // Two that are fixed are not blamed on what is laid.
-      const isFixed = (at: number) => at < 0 || fixed[at] !== undefined;
-      const apart =
-        ((isFixed(d) && isFixed(d - 1) ? 0 : between(one, option.code, 1)) |
-          (isFixed(d) && isFixed(d - 2) ? 0 : between(two, option.code, 2))) &
-        ~relaxed;
-      if (strict && apart) continue;
-      chosen[d] = option.code;
-      lay(
-        d + 1,
-        broken | option.broken | apart,
-        cost + option.cost + (adds && one !== nothing ? consecutiveCost : 0),
-        changed + option.changed,
-        count + adds,
-        rest + (adds || occupied(days[d] as DayFacts) ? 0 : 1),
-      );
-    }
-    chosen[d] = nothing;
-  };
-  lay(0, 0, 0, 0, 0, 0);
-  return [...best.values()];
+  const mostVolume = strict ? Math.max(problem.ask.mostVolume, floorVolume(problem)) + 1e-6 : Number.POSITIVE_INFINITY;
+  const numbers = numbersOf(problem, rules, strict, between, dayBefore);
+  const holdings = holdingsUpTo(numbers.mostCounted);
+  const weighed = holdings.counts.map((counts) => weigh(counts));
+  const layoutOf = ({ days, cost, changed, broken }: Alike, { level, volume, worth }: Weighed): WeekLayout => ({
+    days,
+    level,
+    first: firstOf(days),
+    last: lastOf(days),
+    volume,
+    worth: worth - cost,
+    changed,
+    broken,
+  });
+  if (byVolume)
+    return keepingRules(problem, numbers, holdings).flatMap((alike) =>
+      (weighed[alike.holds] as readonly Weighed[])
+        .filter(({ volume }) => volume <= mostVolume)
+        .map((one) => layoutOf(alike, one)),
+    );
+  const levels = weighed.map((one) => bestLevel(one, mostVolume));
+  if (strict)
+    return bestKeepingRules(problem, numbers, holdings, levels).map((alike) =>
+      layoutOf(alike, levels[alike.holds] as Weighed),
+    );
+  return breakingRules(problem, numbers, holdings, levels).map((alike) =>
+    layoutOf(alike, levels[alike.holds] as Weighed),
+  );
 }

@@ -30,20 +30,26 @@ const slowLowering = 3;
 
 const loweringSeconds = (tempo: string | undefined) => Number.parseInt(tempo ?? '', 10) || 0;
 
+/** What a written session gives to the week, its sets by pattern with it. */
+export interface PlanDose extends Dose {
+  patterns: Partial<Record<Pattern, number>>;
+}
+
 /**
  * What a written session gives to the week: sets of its power, strength and prevention blocks by part of the body, landings, throws, and the sets
  * that lower slowly against load.
  *
  * @example doseOfPlan(plan).contacts // 48
  */
-export function doseOfPlan(plan: Pick<Plan, 'blocks'>): Dose {
-  const dose = mapDose(() => 0);
+export function doseOfPlan(plan: Pick<Plan, 'blocks'>): PlanDose {
+  const dose: PlanDose = { ...mapDose(() => 0), patterns: {} };
   for (const { kind, items } of plan.blocks)
     for (const item of items) {
       const pattern = item.pattern as Pattern;
       dose.contacts += item.impactContacts;
       if (pattern === 'throw') dose.throws += item.sets * (item.reps ?? 0);
       if (!hard.has(kind)) continue;
+      dose.patterns[pattern] = (dose.patterns[pattern] ?? 0) + item.sets;
       if (lower.has(pattern)) dose.lowerSets += item.sets;
       if (upper.has(pattern)) dose.upperSets += item.sets;
       if (lengthened.has(pattern) || loweringSeconds(item.tempo) >= slowLowering) dose.lengtheningSets += item.sets;

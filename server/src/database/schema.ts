@@ -4,7 +4,7 @@ import type { OwnVariant } from '@tropaeum/core/exercise/own';
 import type { Kit } from '@tropaeum/core/kit/kit';
 import type { EntryKind } from '@tropaeum/core/season/calendar';
 import type { OwnSeason, SquadSeasonPlan } from '@tropaeum/core/season/season-plan';
-import type { Dose } from '@tropaeum/core/season/session-kind';
+import type { PlanDose } from '@tropaeum/core/season/written';
 import type { Brief, HouseRules } from '@tropaeum/core/session/brief';
 import type { Draft } from '@tropaeum/core/session/draft';
 import type { Plan } from '@tropaeum/core/session/plan';
@@ -181,7 +181,7 @@ export const sessions = pgTable(
     /** Minutes by quality, beside the plan so that lists need not read it. */
     work: jsonb('work').$type<WorkByQuality>().notNull(),
     /** What it gives to the week, likewise; left out in sessions of before. */
-    dose: jsonb('dose').$type<Dose>(),
+    dose: jsonb('dose').$type<PlanDose>(),
     sentAt: moment('sent_at'),
     updatedAt: moment('updated_at').notNull().defaultNow(),
   },

@@ -6,7 +6,7 @@ import { mondayOf } from '@tropaeum/core/season/season';
 import { kindFacts } from '@tropaeum/core/season/session-kind';
 import { Pin } from 'lucide-react';
 import type { KeyboardEvent, ReactNode } from 'react';
-import { entryWords, kindFill, kindWords, shareWords } from './kinds';
+import { entryWords, kindFill, kindWords } from './kinds';
 
 const arrows: Record<string, number> = { ArrowLeft: -1, ArrowRight: 1, ArrowUp: -7, ArrowDown: 7 };
 
@@ -140,8 +140,13 @@ export function SessionChip({ session, pinned, selected, onSelect, onMove }: Ses
       onMove={onMove}
     >
       <span className="truncate">{kindWords[kind]}</span>
-      <span className="ml-auto shrink-0 font-normal">{shareWords(level)}</span>
+      <span className="ml-auto" />
       {pinned && <Pin size={10} className="shrink-0" aria-hidden="true" />}
+      {level < 1 && (
+        <span className="flex h-3 w-1 shrink-0 items-end border border-current" aria-hidden="true">
+          <span className="w-full bg-current" style={{ height: `${level * 100}%` }} />
+        </span>
+      )}
     </Chip>
   );
 }

@@ -21,6 +21,7 @@ const spacings: readonly { rule: 'heavyApartHours' | 'jumpsApartHours' | 'length
   { rule: 'lengtheningBeforeHours', label: 'No slow lowering before a fixture' },
 ];
 const hours = [24, 48, 72, 96];
+const zones = (own: string) => [...new Set([own, ...Intl.supportedValuesOf('timeZone')])];
 
 /** Rules that sessions are laid by, the school of loading, what was let give way, and the phases. */
 export function RulesPanel({ forAthlete }: { forAthlete: boolean }) {
@@ -95,6 +96,18 @@ export function RulesPanel({ forAthlete }: { forAthlete: boolean }) {
                 if (event.target.validity.valid && minutes) changeSeason((now) => ({ ...now, minutes }));
               }}
             />
+          </label>
+          <label className="col-span-2 mt-1">
+            <span>Time zone of the club</span>
+            <select
+              className="field h-7"
+              value={season.zone}
+              onChange={(e) => changeSeason((now) => ({ ...now, zone: e.target.value }))}
+            >
+              {zones(season.zone).map((zone) => (
+                <option key={zone}>{zone}</option>
+              ))}
+            </select>
           </label>
           <fieldset className="col-span-2 mt-2">
             <legend className="label">Loading</legend>

@@ -6,6 +6,7 @@ import { MembersPanel } from './MembersPanel';
 import { RulesPanel } from './RulesPanel';
 import { SelectedSession } from './SelectedSession';
 import type { StoredSeason } from './season-data';
+import { WeekPanel } from './WeekPanel';
 
 interface SeasonSideProps {
   squad: Squad;
@@ -13,11 +14,13 @@ interface SeasonSideProps {
   stored: StoredSeason | undefined;
   squads: Squads;
   selected: string | undefined;
+  /** The day chosen on the ribbon. */
+  day: string;
   today: string;
 }
 
 /** What goes with the season: the chosen session, the rules and phases, the calendars, the load, the members. */
-export function SeasonSide({ squad, athlete, stored, squads, selected, today }: SeasonSideProps) {
+export function SeasonSide({ squad, athlete, stored, squads, selected, day, today }: SeasonSideProps) {
   const members = squads.athletes.filter((a) => a.squadId === squad.id);
   const tabs = ['Load', 'Calendars', 'Rules', ...(athlete ? [] : ['Squad'])];
   return (
@@ -26,6 +29,7 @@ export function SeasonSide({ squad, athlete, stored, squads, selected, today }: 
       className="no-print w-72 shrink-0 overflow-y-auto border-l border-edge bg-sheet px-3.5 py-4"
     >
       <SelectedSession day={selected} athlete={athlete} members={members} />
+      <WeekPanel day={selected ?? day} athleteId={athlete?.id} stored={stored} />
       <TabGroup>
         <TabList className="flex gap-1 border-b border-stone">
           {tabs.map((name) => (

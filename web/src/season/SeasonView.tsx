@@ -45,7 +45,7 @@ export function SeasonView() {
   const { squadId: squadInPath, athleteId } = useParams();
   const athlete = squads.athletes.find((a) => a.id === athleteId);
   const squad = squads.squads.find((s) => s.id === (athlete?.squadId ?? squadInPath));
-  const { opened, error, stored } = useOpenSeason(squad?.id ?? '', athlete, today);
+  const { opened, error, stored, again } = useOpenSeason(squad?.id ?? '', athlete, today);
   const [selected, setSelected] = useState<string>();
   const contentOf = useDays();
   const save = useSeasonSaveState();
@@ -99,7 +99,7 @@ export function SeasonView() {
   const gaveWay = outlook && !('refused' in outlook) ? outlook.gaveWay : [];
   return (
     <>
-      <main className="season-page min-w-0 flex-1 overflow-y-auto px-5 py-4">
+      <main className="season-page min-w-0 flex-1 overflow-y-auto px-5 py-4 print:overflow-visible print:p-0">
         <div className="flex items-baseline justify-between gap-4">
           <h1 className="head truncate text-[1.4rem]">
             {athlete?.name ?? squad.name}
@@ -141,7 +141,10 @@ export function SeasonView() {
         </div>
         {save.kind === 'trouble' && (
           <p role="alert" className="text-small text-oxide">
-            {save.words}
+            {save.words}{' '}
+            <button type="button" className="underline" onClick={again}>
+              Open it again
+            </button>
           </p>
         )}
         <AddEntry />
@@ -182,7 +185,15 @@ export function SeasonView() {
           </table>
         </DndContext>
       </main>
-      <SeasonSide squad={squad} athlete={athlete} stored={stored} squads={squads} selected={selected} today={today} />
+      <SeasonSide
+        squad={squad}
+        athlete={athlete}
+        stored={stored}
+        squads={squads}
+        selected={selected}
+        day={day}
+        today={today}
+      />
     </>
   );
 }

@@ -12,10 +12,6 @@ export const kindWords: Record<SessionKind, string> = {
   primer: 'Primer',
 };
 
-/** A share of the usual volume as it is written beside a kind. */
-export const shareWords = (level: number): string =>
-  level === 0.75 ? '¾' : level === 0.5 ? '½' : level < 1 ? `${Math.round(level * 100)} %` : '';
-
 /** The quality that a kind is counted towards on the ribbon. */
 export const qualityOfKind: Record<SessionKind, Quality> = {
   strength: 'strength',

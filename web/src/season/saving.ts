@@ -1,9 +1,10 @@
+import type { OwnSeason, SquadSeasonPlan } from '@tropaeum/core/season/season-plan';
 import { useSyncExternalStore } from 'react';
 import { ask } from '../api/client';
 import { queryClient } from '../api/queries';
 import { LateSaver, type SaveState } from '../saving/late-saver';
 import { troubleOf } from '../saving/trouble';
-import { seasonKey } from './season-data';
+import { type StoredSeason, seasonKey } from './season-data';
 import { pageOf, planOf, useSeason } from './store';
 
 /** Revisions that the server is known to have, by page. */
@@ -11,16 +12,26 @@ const revisions = new Map<string, number>();
 
 interface Content {
   squadId: string;
-  path: string;
-  season: object;
+  athleteId: string | undefined;
+  season: OwnSeason;
 }
 
-async function write(page: string, { path, season, squadId }: Content): Promise<void> {
+/** The copy in the page says what has been saved, so that coming back finds it. */
+function putInCopy(stored: StoredSeason | undefined, { athleteId, season }: Content, revision: number) {
+  if (!stored) return stored;
+  if (!athleteId) return { ...stored, season: season as SquadSeasonPlan, revision };
+  const own = stored.own.filter((one) => one.athleteId !== athleteId);
+  return { ...stored, own: [...own, { athleteId, season, revision }] };
+}
+
+async function write(page: string, content: Content): Promise<void> {
+  const { athleteId, squadId, season } = content;
+  const path = athleteId ? `/athletes/${athleteId}/season` : `/squads/${squadId}/season`;
   const { revision } = await ask<{ revision: number }>(path, 'PUT', { revision: revisions.get(page) ?? 0, season });
   revisions.set(page, revision);
   void queryClient.invalidateQueries({ queryKey: ['squads'] });
   void queryClient.invalidateQueries({ queryKey: ['athlete'] });
-  void queryClient.invalidateQueries({ queryKey: seasonKey(squadId), refetchType: 'none' });
+  queryClient.setQueryData<StoredSeason>(seasonKey(squadId), (stored) => putInCopy(stored, content, revision));
 }
 
 const saver = new LateSaver<Content>({ write, troubleOf });
@@ -35,8 +46,7 @@ useSeason.subscribe((now, before) => {
     return;
   }
   if (now.changes === before.changes || page === '') return;
-  const path = now.athlete ? `/athletes/${now.athlete.id}/season` : `/squads/${now.squadId}/season`;
-  saver.changed(page, { squadId: now.squadId, path, season: planOf(now) });
+  saver.changed(page, { squadId: now.squadId, athleteId: now.athlete?.id, season: planOf(now) });
 });
 
 /** Resolves when every season that was changed has been saved or could not be. */

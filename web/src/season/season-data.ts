@@ -2,7 +2,8 @@ import { useQuery } from '@tanstack/react-query';
 import type { BadLine } from '@tropaeum/core/formats/icalendar-lines';
 import type { Entry } from '@tropaeum/core/season/calendar';
 import type { OwnSeason, SquadSeasonPlan } from '@tropaeum/core/season/season-plan';
-import type { Dose, SessionKind } from '@tropaeum/core/season/session-kind';
+import type { SessionKind } from '@tropaeum/core/season/session-kind';
+import type { PlanDose } from '@tropaeum/core/season/written';
 import { ask } from '../api/client';
 
 /** A calendar of others that the squad reads. */
@@ -26,7 +27,7 @@ export interface WrittenFor {
   on: string;
   status: 'draft' | 'sent' | 'done';
   planned: number;
-  dose: Dose | null;
+  dose: PlanDose | null;
   kind: SessionKind;
   report: { effort: number; minutes: number } | null;
 }

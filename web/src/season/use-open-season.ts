@@ -1,8 +1,9 @@
 import { emptyOwnSeason } from '@tropaeum/core/season/season-plan';
 import { useEffect } from 'react';
+import { queryClient } from '../api/queries';
 import type { ListedAthlete } from '../api/types';
-import { openedAt } from './saving';
-import { type StoredSeason, useStoredSeason } from './season-data';
+import { openedAt, seasonsSaved } from './saving';
+import { type StoredSeason, seasonKey, useStoredSeason } from './season-data';
 import { type Opened, pageOf, useSeason } from './store';
 
 /** What is written for one athlete; a squad has no sessions of its own. */
@@ -24,20 +25,28 @@ export function useOpenSeason(squadId: string, athlete: ListedAthlete | undefine
   const feeds = data?.feeds;
   // biome-ignore lint/correctness/useExhaustiveDependencies: opened once for each page and copy of it
   useEffect(() => {
-    if (!data || !squadId) return;
-    const state = useSeason.getState();
-    if (pageOf(state) === page && state.changes > 0) return;
-    const own = athlete && data.own.find(({ athleteId }) => athleteId === athlete.id);
-    openedAt(page, athlete ? (own?.revision ?? 0) : data.revision);
-    state.open({
-      squadId,
-      athlete: athlete && athleteOf(athlete),
-      season: data.season,
-      own: own?.season ?? emptyOwnSeason,
-      fromFeeds: data.feeds.flatMap(({ entries }) => entries),
-      written: writtenFor(data, athlete?.id),
-      today,
+    if (!squadId || dataUpdatedAt === 0) return;
+    let left = false;
+    // What was changed a moment ago is saved first, and is in the copy then.
+    void seasonsSaved().then(() => {
+      const now = queryClient.getQueryData<StoredSeason>(seasonKey(squadId));
+      const state = useSeason.getState();
+      if (left || !now || (pageOf(state) === page && state.changes > 0)) return;
+      const own = athlete && now.own.find(({ athleteId }) => athleteId === athlete.id);
+      openedAt(page, athlete ? (own?.revision ?? 0) : now.revision);
+      state.open({
+        squadId,
+        athlete: athlete && athleteOf(athlete),
+        season: now.season,
+        own: own?.season ?? emptyOwnSeason,
+        fromFeeds: now.feeds.flatMap(({ entries }) => entries),
+        written: writtenFor(now, athlete?.id),
+        today,
+      });
     });
+    return () => {
+      left = true;
+    };
   }, [page, dataUpdatedAt]);
   // A feed that was added or read anew lays the season anew, and nothing else of it changes.
   useEffect(() => {
@@ -46,5 +55,10 @@ export function useOpenSeason(squadId: string, athlete: ListedAthlete | undefine
     const entries = feeds.flatMap((feed) => feed.entries);
     if (JSON.stringify(entries) !== JSON.stringify(state.fromFeeds)) state.feedsAre(entries);
   }, [feeds, page]);
-  return { opened, error, stored: data };
+  /** Lets go of what could not be saved and opens what the server has. */
+  const again = async () => {
+    useSeason.setState({ changes: 0 });
+    await queryClient.invalidateQueries({ queryKey: seasonKey(squadId) });
+  };
+  return { opened, error, stored: data, again: () => void again() };
 }
