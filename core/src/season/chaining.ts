@@ -1,6 +1,6 @@
 import type { LayingProblem } from './laying';
 import { consecutiveCost, type HardRule, rulesIn } from './laying-rules';
-import { type WeekLayout, weekLayouts } from './week-layouts';
+import { layoutsKept, type WeekLayout } from './week-layouts';
 import {
   type Between,
   betweenTable,
@@ -68,6 +68,19 @@ export function jointOf(
   };
 }
 
+/** The same, each pair of days worked out once where nothing is fixed. */
+function jointsKept(between: Between) {
+  const known = new Map<number, { broken: number; cost: number }>();
+  return (last: number, first: number, before: WeekProblem | undefined, week: WeekProblem) => {
+    const plain = before && ![before.fixed[5], before.fixed[6], ...week.fixed.slice(0, 2)].some((f) => f !== undefined);
+    if (!plain || week.relaxed) return jointOf(between, last, first, before, week);
+    const at = last * codes * codes + first;
+    const found = known.get(at) ?? jointOf(between, last, first, before, week);
+    known.set(at, found);
+    return found;
+  };
+}
+
 /** A way to a week with what joining it to the next breaks and costs. */
 interface Joined {
   way: Reached | undefined;
@@ -101,6 +114,28 @@ function reachedBy(layout: WeekLayout, { way, broken, cost }: Joined, usualBefor
   };
 }
 
+/** Ways that a beginning may follow on; where rules are kept the best of them first. */
+function joinedTo(
+  fronts: ReadonlyMap<number, readonly (Reached | undefined)[]>,
+  joint: (last: number) => { broken: number; cost: number },
+  strict: boolean,
+): Joined[] {
+  const joined: Joined[] = [];
+  for (const [last, front] of fronts) {
+    const { broken, cost } = joint(last);
+    if (strict && broken) continue;
+    for (const way of front) {
+      const one = { way, broken, cost };
+      const best = joined[0];
+      if (best && inFront(one, best) < 0) {
+        joined[0] = one;
+        joined.push(best);
+      } else joined.push(one);
+    }
+  }
+  return joined;
+}
+
 /** Ways on from those that are there to one layout: the best, and those after it that leave more room. */
 function onwards(layout: WeekLayout, joined: readonly Joined[], enough: number, usualBefore: number): Reached[] {
   const ways: Reached[] = [];
@@ -123,6 +158,8 @@ function onwards(layout: WeekLayout, joined: readonly Joined[], enough: number, 
 export function chained(problem: LayingProblem, strict: boolean): Reached[] | undefined {
   const { weeks, rules, entry, ramp } = problem;
   const between = betweenTable(rules);
+  const jointsTo = jointsKept(between);
+  const layoutsOf = layoutsKept(rules, between);
   const byVolume = strict && ramp !== undefined;
   const usualBefore = ramp?.volumeBefore ?? 0;
   let fronts = new Map<number, (Reached | undefined)[]>([[pairCode(...entry), [undefined]]]);
@@ -130,26 +167,21 @@ export function chained(problem: LayingProblem, strict: boolean): Reached[] | un
     const dayBefore = weeks[w - 1]?.days[6] ?? problem.dayBefore;
     const floor = floorVolume(week);
     const byFirst = new Map<number, WeekLayout[]>();
-    for (const layout of weekLayouts(week, rules, { strict, byVolume }, between, dayBefore)) {
+    for (const layout of layoutsOf(week, { strict, byVolume }, dayBefore)) {
       const alike = byFirst.get(layout.first) ?? [];
       byFirst.set(layout.first, alike);
       alike.push(layout);
     }
     const next = new Map<number, Reached[]>();
     for (const [first, starting] of byFirst) {
-      let joined = [...fronts].flatMap(([last, front]): Joined[] => {
-        const { broken, cost } = jointOf(between, last, first, weeks[w - 1], week);
-        return strict && broken ? [] : front.map((way) => ({ way, broken, cost }));
-      });
-      if (byVolume) joined.sort(inFront);
-      else if (strict && joined.length > 1)
-        joined = [joined.reduce((best, one) => (inFront(one, best) < 0 ? one : best))];
+      const joined = joinedTo(fronts, (last) => jointsTo(last, first, weeks[w - 1], week), strict);
+      const ways = byVolume ? joined.sort(inFront) : strict ? joined.slice(0, 1) : joined;
       for (const layout of starting) {
         const enough = byVolume && layout.volume > floor ? layout.volume / (1 + ramp.mostStep) - 1e-6 : 0;
         const ending = next.get(layout.last) ?? [];
         next.set(layout.last, ending);
-        if (byVolume) ending.push(...onwards(layout, joined, enough, usualBefore));
-        else for (const one of joined) ending.push(reachedBy(layout, one, usualBefore));
+        if (byVolume) ending.push(...onwards(layout, ways, enough, usualBefore));
+        else for (const one of ways) ending.push(reachedBy(layout, one, usualBefore));
       }
     }
     fronts = new Map(

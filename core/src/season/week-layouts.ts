@@ -142,8 +142,21 @@ function emptyFrom(options: Numbers['options']): { cost: number; broken: number 
   return from;
 }
 
+/** What may still come of a week, by what it holds: no more than `most` in worth; it is left when that less its cost does not go below `beaten`. */
+interface Promising {
+  most: Float64Array;
+  beaten: number;
+}
+
 /** Goes through every way to fill a week; `strict` leaves out what breaks a rule as soon as it is seen. */
-function everyWeek(problem: WeekProblem, numbers: Numbers, holdings: Holdings, strict: boolean, keep: Keep): void {
+function everyWeek(
+  problem: WeekProblem,
+  numbers: Numbers,
+  holdings: Holdings,
+  strict: boolean,
+  keep: Keep,
+  promise?: Promising,
+): void {
   const { options, idle, idleAfter, restAsked, isFixed, mostCounted, doneCount, least } = numbers;
   const [one, two] = numbers.between;
   const { relaxed, ask } = problem;
@@ -186,6 +199,7 @@ function everyWeek(problem: WeekProblem, numbers: Numbers, holdings: Holdings, s
       );
       return;
     }
+    if (promise && cost - (promise.most[holds] as number) >= promise.beaten) return;
     // What can no longer come to enough sessions or rest days is not gone on with.
     if (strict && leastBit && count + 7 - d < least) return;
     if (strict && restBit && rest + (idleAfter[d] as number) < restAsked) return;
@@ -265,14 +279,22 @@ function bestKeepingRules(
   const size = pairs * pairs;
   const cheapest = new Float64Array(size).fill(Number.POSITIVE_INFINITY);
   const [days, held] = [new Int32Array(size), new Int32Array(size)];
-  everyWeek(problem, numbers, holdings, true, (week, holds, cost) => {
+  const keep: Keep = (week, holds, cost) => {
     const at = firstOf(week) * pairs + (week % pairs);
     const price = cost - (worths[holds] as number);
     if (price >= (cheapest[at] as number)) return;
     cheapest[at] = price;
     days[at] = week;
     held[at] = holds;
-  });
+  };
+  // A week that leaves its first and last two days empty goes with any other: what is worth less than the best of these is never wanted.
+  const alone = {
+    ...numbers,
+    options: numbers.options.map((ofDay, d) => (d < 2 || d > 4 ? ofDay.filter(({ code }) => code === nothing) : ofDay)),
+  };
+  everyWeek(problem, alone, holdings, true, keep);
+  const beaten = (cheapest[0] as number) + 1e-9;
+  everyWeek(problem, numbers, holdings, true, keep, { most: mostToCome(worths, holdings), beaten });
   const alikes: Alike[] = [];
   for (let at = 0; at < size; at++)
     if (cheapest[at] !== Number.POSITIVE_INFINITY) {
@@ -280,6 +302,17 @@ function bestKeepingRules(
       alikes.push(alikeOf(days[at] as number, holds, (cheapest[at] as number) + (worths[holds] as number), 0));
     }
   return alikes;
+}
+
+/** The most worth that each holding can still come to by adding to it. */
+function mostToCome(worths: Float64Array, { count, next }: Holdings): Float64Array {
+  const most = Float64Array.from(worths);
+  const kinds = sessionKinds.length;
+  // What comes of a holding stands after it in the list.
+  for (let h = count - 1; h >= 0; h--)
+    for (let k = 0; k < kinds; k++)
+      most[h] = Math.max(most[h] as number, most[next[h * kinds + k] as number] as number);
+  return most;
 }
 
 /** Room for the cheapest of so many, kept from week to week; whoever uses it leaves it as it was. */
@@ -324,20 +357,33 @@ function bestLevel(weighed: readonly Weighed[], mostVolume: number): Weighed | u
 
 /**
  * Every way to lay out a week that its neighbours could tell from another, the best of each: by its first two and last two days, its volume where that
- * matters, and what it breaks.
+ * matters, and what it breaks. Weeks that say the same, as most of a season do, are laid out once.
  */
-export function weekLayouts(
+export function layoutsKept(rules: LayingRules, between: Between) {
+  const known = new Map<string, readonly WeekLayout[]>();
+  const weighed = new Map<string, readonly (readonly Weighed[])[]>();
+  return (problem: WeekProblem, telling: Telling, dayBefore?: DayFacts): readonly WeekLayout[] => {
+    const numbers = numbersOf(problem, rules, telling.strict, between, dayBefore);
+    const { between: _, ...told } = numbers;
+    const holdings = holdingsUpTo(numbers.mostCounted);
+    const ofAsk = JSON.stringify([problem.ask, problem.levels, problem.fixed, numbers.mostCounted]);
+    const weights = weighed.get(ofAsk) ?? holdings.counts.map(weighing(problem));
+    weighed.set(ofAsk, weights);
+    const key = JSON.stringify([told, problem.relaxed, problem.pins, telling]) + ofAsk;
+    const layouts = known.get(key) ?? layoutsOf(problem, numbers, holdings, weights, telling);
+    known.set(key, layouts);
+    return layouts;
+  };
+}
+
+function layoutsOf(
   problem: WeekProblem,
-  rules: LayingRules,
+  numbers: Numbers,
+  holdings: Holdings,
+  weighed: readonly (readonly Weighed[])[],
   { strict, byVolume }: Telling,
-  between: Between,
-  dayBefore?: DayFacts,
 ): WeekLayout[] {
-  const weigh = weighing(problem);
   const mostVolume = strict ? Math.max(problem.ask.mostVolume, floorVolume(problem)) + 1e-6 : Number.POSITIVE_INFINITY;
-  const numbers = numbersOf(problem, rules, strict, between, dayBefore);
-  const holdings = holdingsUpTo(numbers.mostCounted);
-  const weighed = holdings.counts.map((counts) => weigh(counts));
   const layoutOf = ({ days, cost, changed, broken }: Alike, { level, volume, worth }: Weighed): WeekLayout => ({
     days,
     level,
