@@ -1,3 +1,4 @@
+import { dayAfter } from '../athlete/athlete';
 import { doseOfLaidWeek, type GaveWay, gaveWay, type Move, movesBetween, wordsOfGiving } from './laid-words';
 import { type GivingWay, type LaidSession, lay } from './laying';
 import { withReturns } from './phases';
@@ -40,7 +41,7 @@ export function outlook(ask: SeasonAsk): Outlook {
   // Sessions that are written are no longer merely laid.
   const written = new Set(ask.written.map(({ on }) => on));
   const laid = laying.sessions.filter(({ on }) => !written.has(on));
-  const phases = withReturns(season.phases, entriesOf(ask), laying.weeks.at(-1)?.from ?? today);
+  const phases = withReturns(season.phases, entriesOf(ask), dayAfter(laying.weeks.at(-1)?.from ?? today, 7));
   return {
     laid,
     gaveWay: gaveWay(problem, laying),

@@ -97,6 +97,18 @@ function over(stretches: readonly Stretch[], top: Stretch): Stretch[] {
   return [...left, top].sort((a, b) => (a.from < b.from ? -1 : 1));
 }
 
+/** Stretches of one phase that follow each other are one. */
+function joined(stretches: readonly Stretch[]): Stretch[] {
+  const kept: Stretch[] = [];
+  for (const stretch of stretches) {
+    const last = kept.at(-1);
+    if (last?.phase === stretch.phase && dayAfter(last.to, 1) === stretch.from)
+      kept[kept.length - 1] = { ...last, to: stretch.to };
+    else kept.push(stretch);
+  }
+  return kept;
+}
+
 /**
  * Phases of a season laid backwards from the fixtures that matter: what leads up to them, the run of fixtures, tapers of two weeks before those of
  * the highest importance, transition after the last, home blocks while hall or water is closed outside of it.
@@ -143,7 +155,7 @@ export function layPhases(
     at = rested;
   }
   laid.push({ phase: 'off-season', from: at, to, why: 'No fixture ahead: build at leisure.' });
-  laid = laid.map((s) => (s.to > to ? { ...s, to } : s)).filter((s) => s.from <= s.to);
+  laid = joined(laid.map((s) => (s.to > to ? { ...s, to } : s)).filter((s) => s.from <= s.to));
   for (const closed of all.filter(({ kind }) => kind === 'closed')) {
     const until = closed.until ?? closed.on;
     const during = laid.find((s) => s.from <= closed.on && closed.on <= s.to);
