@@ -212,6 +212,13 @@ test('a group is moved inside its block by dragging, and undo puts it back', asy
 for (const [name, open] of [
   ['squad', async () => undefined],
   ['session', async (page: import('@playwright/test').Page) => openAthlete(page, 'Tove Aas')],
+  [
+    'season',
+    async (page: import('@playwright/test').Page) => {
+      await page.getByRole('link', { name: 'Season' }).click();
+      await expect(page.locator('[data-chip="session"]').first()).toBeVisible();
+    },
+  ],
 ] as const) {
   test(`the ${name} view has no accessibility faults of the serious kind`, async ({ page }) => {
     await signIn(page);

@@ -56,7 +56,7 @@ function Chip({ dragged, label, className, selected, onSelect, onMove, onDelete,
       aria-pressed={selected}
       title={label}
       data-chip={dragged.what}
-      className={`flex w-full min-w-0 cursor-grab touch-none items-center gap-1 px-1 text-left text-tiny leading-[1.15rem] ${className} ${isDragging ? 'relative z-20 opacity-80 shadow-[0_2px_8px_rgb(0_0_0/0.3)]' : ''} ${selected ? 'outline-2 outline-offset-1 outline-bronze' : ''}`}
+      className={`flex min-h-6 w-full min-w-0 cursor-grab touch-none items-center gap-1 px-1 text-left text-tiny ${className} ${isDragging ? 'relative z-20 opacity-80 shadow-[0_2px_8px_rgb(0_0_0/0.3)]' : ''} ${selected ? 'outline-2 outline-offset-1 outline-bronze' : ''}`}
       style={transform ? { transform: `translate(${transform.x}px, ${transform.y}px)` } : undefined}
       onClick={onSelect}
       onKeyDown={byKey}
@@ -81,15 +81,14 @@ export function EntryChip({ entry, day, fromFeed, fallsAway, onMove, onDelete }:
   const { kind, name, start, importance = 1 } = entry;
   const label = `${entryWords[kind]}: ${name}${start ? `, ${start}` : ''}${fallsAway ? ', falls away' : ''}${fromFeed ? ', from a feed' : ''}`;
   // What lasts is named where it begins and on Mondays; between, its line goes on.
-  const goesOn = entry.until !== undefined && day !== entry.on && mondayOf(day) !== day;
+  if (entry.until !== undefined && day !== entry.on && mondayOf(day) !== day)
+    return <div title={label} className="h-[3px] bg-stone" />;
   const looks =
     kind === 'fixture'
       ? 'font-bold text-oxide'
       : kind === 'practice'
         ? `text-quiet ${fallsAway ? 'line-through decoration-stone' : ''}`
-        : goesOn
-          ? 'h-[3px] bg-stone'
-          : 'border-t-[3px] border-stone text-quiet';
+        : 'border-t-[3px] border-stone text-quiet';
   return (
     <Chip
       dragged={{ what: 'entry', id: entry.id, from: day }}
@@ -107,12 +106,10 @@ export function EntryChip({ entry, day, fromFeed, fallsAway, onMove, onDelete }:
           />
         </svg>
       )}
-      {!goesOn && (
-        <span className="truncate">
-          {kind === 'practice' && start ? `${start} ` : ''}
-          {kind === 'fixture' || kind === 'practice' ? name : `${entryWords[kind]}: ${name}`}
-        </span>
-      )}
+      <span className="truncate">
+        {kind === 'practice' && start ? `${start} ` : ''}
+        {kind === 'fixture' || kind === 'practice' ? name : `${entryWords[kind]}: ${name}`}
+      </span>
     </Chip>
   );
 }

@@ -8,6 +8,7 @@ import { useCallback, useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useOutletContext, useParams } from 'react-router';
 import type { DeskContext } from '../Desk';
+import type { SaveState } from '../saving/late-saver';
 import { dayName } from '../ui/days';
 import { Trouble, Waiting } from '../ui/States';
 import { UndoKeys } from '../ui/UndoKeys';
@@ -20,6 +21,12 @@ import { askOf, laidNow, planOf, useSeasonFacts, useSeasonParts } from './store'
 import { useOpenSeason } from './use-open-season';
 import { type DayContent, WeekRow } from './WeekRow';
 
+const saveWords: Record<SaveState['kind'], string> = {
+  saved: 'saved',
+  saving: 'saving …',
+  waiting: 'saving …',
+  trouble: '',
+};
 const weekdays = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
 const nothingOn: DayContent = { entries: [], session: undefined, written: undefined, pinned: false };
 
@@ -49,7 +56,7 @@ export function SeasonView() {
   const [selected, setSelected] = useState<string>();
   const contentOf = useDays();
   const save = useSeasonSaveState();
-  const { outlook, laying, past, future, undo, redo, moveSession, putEntry, dropEntry, fromFeeds, season } =
+  const { outlook, laying, past, future, undo, redo, moveSession, putEntry, dropEntry, fromFeeds, season, changes } =
     useSeasonParts((s) => ({
       outlook: s.outlook,
       laying: s.laying,
@@ -62,6 +69,7 @@ export function SeasonView() {
       dropEntry: s.dropEntry,
       fromFeeds: s.fromFeeds,
       season: s.season,
+      changes: s.changes,
     }));
   useHotkeys('mod+z, u', () => undo(), { preventDefault: true });
   useHotkeys('mod+shift+z, shift+u', () => redo(), { preventDefault: true });
@@ -117,15 +125,7 @@ export function SeasonView() {
           </h1>
           <div className="no-print flex items-center gap-1.5">
             <span className="w-24 text-right text-small text-quiet" aria-live="polite">
-              {laying
-                ? 'laying …'
-                : save.kind === 'trouble'
-                  ? ''
-                  : past.length > 0
-                    ? save.kind === 'saved'
-                      ? 'saved'
-                      : 'saving …'
-                    : ''}
+              {laying ? 'laying …' : changes > 0 ? saveWords[save.kind] : ''}
             </span>
             <UndoKeys past={past} future={future} undo={undo} redo={redo} />
             <button

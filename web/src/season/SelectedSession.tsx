@@ -1,8 +1,10 @@
+import { minutesOfLaid } from '@tropaeum/core/season/laid-brief';
 import { aboutSession } from '@tropaeum/core/season/laid-words';
 import { kindFacts, type SessionKind, sessionKinds } from '@tropaeum/core/season/session-kind';
 import { Pin, PinOff, X } from 'lucide-react';
 import { Link } from 'react-router';
 import type { ListedAthlete } from '../api/types';
+import { pageFor } from '../session/as-laid';
 import { dayName } from '../ui/days';
 import { kindFill, kindWords } from './kinds';
 import { laidNow, planOf, useSeason, useSeasonParts } from './store';
@@ -28,7 +30,7 @@ export function SelectedSession({ day, athlete, members }: SelectedSessionProps)
       </p>
     );
   const kind = session?.kind ?? (pin?.kind === 'nothing' ? undefined : pin?.kind);
-  const long = kind && session ? Math.round(minutes * kindFacts[kind].minutesShare * session.level) : 0;
+  const long = session ? minutesOfLaid(session, minutes) : 0;
   const who = athlete ?? members[0];
   return (
     <section aria-label="Chosen session" className="mb-4">
@@ -77,7 +79,7 @@ export function SelectedSession({ day, athlete, members }: SelectedSessionProps)
       </div>
       {session && who && (
         <p className="mt-2 text-small">
-          <Link to={`/athletes/${who.id}?day=${day}&laid=${session.kind}`} className="font-semibold underline">
+          <Link to={pageFor(who.id, session)} className="font-semibold underline">
             Write it{athlete ? '' : ` for ${who.name}`}
           </Link>
           {!athlete && <span className="text-quiet">, then for the whole squad from there</span>}

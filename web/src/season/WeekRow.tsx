@@ -40,7 +40,7 @@ function DayCell(props: DayCellProps) {
     <td
       ref={setNodeRef}
       data-day={day}
-      className={`relative h-[4.4rem] border border-edge p-0 pt-4 align-top ${isOver ? 'bg-stone' : chosen ? 'bg-lit' : free ? 'bg-sheet' : day < today ? 'opacity-60' : ''} ${day === today ? 'outline-2 -outline-offset-2 outline-ink' : ''}`}
+      className={`relative h-[4.4rem] border border-edge p-0 pt-4 align-top ${isOver ? 'bg-stone' : chosen ? 'bg-lit' : free ? 'bg-sheet' : ''} ${day === today ? 'outline-2 -outline-offset-2 outline-ink' : ''}`}
     >
       <span className={`absolute top-0 left-1 text-tiny ${day === today ? 'font-bold text-ink' : 'text-quiet'} `}>
         {format(parseISO(day), first ? 'd MMM' : 'd')}

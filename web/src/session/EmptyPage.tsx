@@ -1,9 +1,10 @@
 import { briefForLaid } from '@tropaeum/core/season/laid-brief';
 import { kindFacts } from '@tropaeum/core/season/session-kind';
 import type { Context } from '@tropaeum/core/session/context';
-import { Link } from 'react-router';
+import { Link, useSearchParams } from 'react-router';
 import { useAthlete } from '../api/queries';
 import { dayName } from '../ui/days';
+import { laidIn } from './as-laid';
 import { BeginFrom } from './BeginFrom';
 import { useWritten } from './store';
 
@@ -13,7 +14,8 @@ const mostNeeds = 8;
 function LaidForToday({ day }: { day: string }) {
   const { athleteId, brief, changeBrief } = useWritten();
   const { data } = useAthlete(athleteId);
-  const laid = data?.season.laid.find(({ on }) => on === day);
+  const [search] = useSearchParams();
+  const laid = laidIn(search, day) ?? data?.season.laid.find(({ on }) => on === day);
   if (!laid || !data) return null;
   const asLaid = briefForLaid({ ...data.brief, date: day }, laid);
   const taken = brief.aim === asLaid.aim && brief.minutes === asLaid.minutes;

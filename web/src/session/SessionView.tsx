@@ -7,6 +7,7 @@ import { useNavigate, useOutletContext, useParams, useSearchParams } from 'react
 import { queryClient } from '../api/queries';
 import type { DeskContext } from '../Desk';
 import { Trouble, Waiting } from '../ui/States';
+import { laidIn } from './as-laid';
 import { useSaveState } from './autosave';
 import { Changed } from './Changed';
 import { EmptyPage } from './EmptyPage';
@@ -26,7 +27,7 @@ export function SessionView() {
   const [search] = useSearchParams();
   const navigate = useNavigate();
   const { day, squads } = useOutletContext<DeskContext>();
-  const { detail, opened, problem } = useOpenSession(athleteId, day, search.has('laid'));
+  const { detail, opened, problem } = useOpenSession(athleteId, day, laidIn(search, day));
   const session = useWritten();
   const { brief, draft, selected, composing, refused } = session;
   const save = useSaveState();

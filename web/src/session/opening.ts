@@ -1,5 +1,6 @@
 import type { OwnVariant } from '@tropaeum/core/exercise/own';
 import { briefForLaid } from '@tropaeum/core/season/laid-brief';
+import type { LaidSession } from '@tropaeum/core/season/laying';
 import type { Brief } from '@tropaeum/core/session/brief';
 import { choicesOf, type Draft } from '@tropaeum/core/session/draft';
 import { benchKept } from '../ability/store';
@@ -37,20 +38,19 @@ function withAthleteNow(draft: Brief, now: Brief): Brief {
   };
 }
 
-/** A page of the desk as the server knows it: the stored session of the day, or the brief for a new one, with aim and minutes as the season has laid them. */
+/** A page of the desk as the server knows it: the stored session of the day, or the brief for a new one, with aim and minutes as the season has laid them where it is opened from there. */
 export async function readPage(
   athleteId: string,
   day: string,
-  asLaid = false,
+  asLaid?: LaidSession,
 ): Promise<{ brief: Brief; stored: StoredSession | undefined }> {
   // The page may have been written on a moment ago: it is read after that has been saved.
   await Promise.all([everythingSaved(), athletesKept(), sportsSaved(), benchKept(), seasonsSaved()]);
-  const { brief, sessions, season } = await ask<AthleteDetail>(`/athletes/${athleteId}`);
+  const { brief, sessions } = await ask<AthleteDetail>(`/athletes/${athleteId}`);
   const listed = sessions.find((s) => s.on === day);
   if (!listed) {
-    const laid = asLaid ? season.laid.find(({ on }) => on === day) : undefined;
     const plain = { ...brief, date: day };
-    return { brief: laid ? briefForLaid(plain, laid) : plain, stored: undefined };
+    return { brief: asLaid ? briefForLaid(plain, asLaid) : plain, stored: undefined };
   }
   const stored = await ask<StoredSession>(`/sessions/${listed.id}`);
   // What has been sent stays as it was sent.

@@ -1,3 +1,4 @@
+import type { LaidSession } from '@tropaeum/core/season/laying';
 import { useEffect, useState } from 'react';
 import { useAthlete } from '../api/queries';
 import { useCurrentSport } from './keep-sport';
@@ -5,10 +6,11 @@ import { readPage } from './opening';
 import { useSession } from './store';
 
 /** Opens the stored session of the day, or an empty page for it. */
-export function useOpenSession(athleteId: string, day: string, asLaid: boolean) {
+export function useOpenSession(athleteId: string, day: string, asLaid: LaidSession | undefined) {
   const detail = useAthlete(athleteId);
   const [problem, setProblem] = useState<unknown>();
   const opened = useSession((s) => s.athleteId === athleteId && s.brief.date === day);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: a session that is laid is another one when it says something else
   useEffect(() => {
     if (opened) return;
     let left = false;
@@ -21,7 +23,7 @@ export function useOpenSession(athleteId: string, day: string, asLaid: boolean) 
     return () => {
       left = true;
     };
-  }, [athleteId, day, asLaid, opened]);
+  }, [athleteId, day, asLaid?.kind, asLaid?.level, opened]);
   useCurrentSport(opened);
   return { detail, opened, problem: problem ?? detail.error };
 }

@@ -1,0 +1,231 @@
+import { expect, type Page, test } from '@playwright/test';
+import { extractText, getDocumentProxy } from 'unpdf';
+import { openAthlete, signIn } from './desk';
+
+/** The season of the squad that an athlete is in. */
+async function openSeason(page: Page, athlete: string): Promise<void> {
+  await signIn(page);
+  await openAthlete(page, athlete);
+  await page.getByRole('heading', { level: 1 }).click();
+  await page.keyboard.press('g');
+  await page
+    .getByRole('main')
+    .getByRole('link', { name: /Skarvøy|group/ })
+    .click();
+  await settled(page);
+}
+
+/** Laid, and nothing on its way. */
+async function settled(page: Page): Promise<void> {
+  await expect(page.locator('[data-week]')).toHaveCount(12);
+  await expect(page.getByText('laying …')).toHaveCount(0);
+  await expect(page.locator('[data-chip="session"]').first()).toBeVisible();
+}
+
+const saved = (page: Page) => expect(page.getByText('saved', { exact: true })).toBeVisible();
+
+/** What is laid on which day, and how thick the ribbon is. */
+const laid = (page: Page) =>
+  page
+    .locator('[data-day]:has([data-chip="session"])')
+    .evaluateAll((days) =>
+      days.map((d) => `${d.getAttribute('data-day')} ${d.querySelector('[data-chip="session"]')?.textContent}`),
+    );
+const ribbon = (page: Page) => page.locator('[data-ribbon]').getAttribute('data-ribbon');
+
+const on = (page: Page, day: string) => page.locator(`[data-day="${day}"]`);
+const fixtureOn = (page: Page, day: string) => on(page, day).getByRole('button', { name: /^Fixture/ });
+
+async function drag(page: Page, what: ReturnType<typeof fixtureOn>, day: string): Promise<void> {
+  const from = await what.boundingBox();
+  const to = await on(page, day).boundingBox();
+  if (!from || !to) throw new Error('is not on the page');
+  await page.mouse.move(from.x + 15, from.y + 6);
+  await page.mouse.down();
+  await page.mouse.move(from.x + 5, from.y + 14, { steps: 4 });
+  await page.mouse.move(to.x + to.width / 2, to.y + to.height / 2, { steps: 8 });
+  await page.mouse.up();
+}
+
+test('a fixture is dragged: the ribbon and two sessions move at least, undo takes all of it back', async ({ page }) => {
+  await openSeason(page, 'Signe Moe');
+  const [before, thick] = [await laid(page), await ribbon(page)];
+  await drag(page, fixtureOn(page, '2026-12-19'), '2026-12-16');
+  await expect(fixtureOn(page, '2026-12-16')).toBeVisible();
+  await expect(page.locator('[data-moves]')).toContainText(/\d sessions moved/);
+  const after = await laid(page);
+  expect(before.filter((day) => !after.includes(day)).length).toBeGreaterThanOrEqual(2);
+  await expect.poll(() => ribbon(page)).not.toEqual(thick);
+  await saved(page);
+  await page.locator('[data-moves]').getByRole('button', { name: 'Undo' }).click();
+  await expect(fixtureOn(page, '2026-12-19')).toBeVisible();
+  await expect.poll(() => laid(page)).toEqual(before);
+  await expect.poll(() => ribbon(page)).toEqual(thick);
+  await saved(page);
+  await page.reload();
+  await settled(page);
+  expect(await laid(page)).toEqual(before);
+});
+
+test('by keyboard: a fixture moves with shift and an arrow, a session is pinned and let go, u and shift u go back and forth', async ({
+  page,
+}) => {
+  await openSeason(page, 'Signe Moe');
+  const before = await laid(page);
+  await fixtureOn(page, '2027-01-09').focus();
+  await page.keyboard.press('Shift+ArrowLeft');
+  await expect(fixtureOn(page, '2027-01-08')).toBeVisible();
+  await page.keyboard.press('u');
+  await expect(fixtureOn(page, '2027-01-09')).toBeVisible();
+  await page.keyboard.press('Shift+U');
+  await expect(fixtureOn(page, '2027-01-08')).toBeVisible();
+  await page.keyboard.press('u');
+  await expect.poll(() => laid(page)).toEqual(before);
+
+  await page.locator('[data-chip="session"]').nth(3).focus();
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: 'Pin', exact: true }).click();
+  await expect(page.getByRole('button', { name: /, pinned/ })).toHaveCount(1);
+  await page.getByRole('button', { name: 'Let go' }).click();
+  await expect(page.getByRole('button', { name: /, pinned/ })).toHaveCount(0);
+  await page.getByRole('heading', { level: 1 }).click();
+  await page.keyboard.press('u');
+  await page.keyboard.press('u');
+  await expect.poll(() => laid(page)).toEqual(before);
+  await saved(page);
+});
+
+test('entries are typed, or refused with the part that is wrong; what cannot go is refused and one key lets it give way', async ({
+  page,
+}) => {
+  await openSeason(page, 'Signe Moe');
+  const before = await laid(page);
+  const line = page.getByLabel('Add to the calendar');
+  await page.keyboard.press('a');
+  await expect(line).toBeFocused();
+  await line.fill('30 feb match Nowhere');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('is no day of that month')).toBeVisible();
+  await expect(line).toHaveValue('30 feb match Nowhere');
+  await line.fill('21 dec - 27 dec free family');
+  await page.keyboard.press('Enter');
+  const refusal = page.getByRole('alert').filter({ hasText: 'cannot keep every rule' });
+  await expect(refusal).toBeVisible();
+  await refusal.getByRole('button', { name: 'Have fewer than 2 sessions, week of 21 Dec' }).click();
+  await expect(refusal).toHaveCount(0);
+  await settled(page);
+  const after = await laid(page);
+  expect(after.some((day) => day >= '2026-12-21' && day < '2026-12-28')).toBe(false);
+  await page.getByRole('tab', { name: 'Rules' }).click();
+  await expect(page.getByText('Let give way')).toBeVisible();
+  await page.getByRole('heading', { level: 1 }).click();
+  await page.keyboard.press('u');
+  await page.keyboard.press('u');
+  await expect.poll(() => laid(page)).toEqual(before);
+  await saved(page);
+});
+
+test('a session is dragged to another day and stays pinned there; the squad is laid for each member', async ({
+  page,
+}) => {
+  await openSeason(page, 'Signe Moe');
+  const before = await laid(page);
+  const [day] = (before.find((d) => d >= '2026-12-28' && /Strength/.test(d)) ?? before[4] ?? '').split(' ') as [string];
+  await drag(page, on(page, day).locator('[data-chip="session"]'), '2026-12-30');
+  await expect(on(page, '2026-12-30').getByRole('button', { name: /, pinned/ })).toBeVisible();
+  await page.getByRole('tab', { name: 'Squad' }).click();
+  await page.getByRole('button', { name: 'Lay for each' }).click();
+  const members = await page.locator('[data-member]').count();
+  await expect(page.getByText(`${members} of ${members} laid`)).toBeVisible({ timeout: 30_000 });
+  await expect(page.locator('[data-member]').first()).toContainText(/as the squad|differ|does not go/);
+  await page.getByRole('heading', { level: 1 }).click();
+  await page.keyboard.press('u');
+  await expect.poll(() => laid(page)).toEqual(before);
+  await saved(page);
+});
+
+test('a calendar file is read, its bad lines told by number; a feed that answers with a page is not taken, the league is', async ({
+  page,
+}) => {
+  await openSeason(page, 'Signe Moe');
+  const before = await laid(page);
+  await page.getByRole('tab', { name: 'Calendars' }).click();
+  await page.getByLabel('Read a calendar file').setInputFiles('core/src/formats/icalendar-cases/bad-lines.ics');
+  await expect(page.getByText('bad-lines.ics: 4 new of 4')).toBeVisible();
+  await expect(page.getByText('Line 18 ends before it starts')).toBeVisible();
+  await expect(on(page, '2026-12-16').getByRole('button', { name: 'Practice: Practice at last, 15:00' })).toBeVisible();
+  const league = `${new URL(page.url()).origin}/api/stand-ins/league.ics`;
+  await page.getByLabel('Address of a calendar feed').fill(`${league}?behave=page`);
+  await page.getByRole('button', { name: 'Read', exact: true }).click();
+  await expect(page.getByRole('alert')).toContainText('no calendar, such as a web page');
+  await page.getByLabel('Address of a calendar feed').fill(league);
+  await page.getByRole('button', { name: 'Read', exact: true }).click();
+  const feed = page.locator('[data-feed]');
+  await expect(feed).toContainText('8 entries, as of');
+  await expect(
+    on(page, '2026-12-19').getByRole('button', { name: /Skarvøy v Nordvik, 17:00, from a feed/ }),
+  ).toBeVisible();
+  await feed.getByRole('button', { name: 'Read it no more' }).click();
+  await expect(feed).toHaveCount(0);
+  await page.getByRole('heading', { level: 1 }).click();
+  await page.keyboard.press('u');
+  await expect(on(page, '2026-12-16').getByRole('button', { name: /at last/ })).toHaveCount(0);
+  await expect.poll(() => laid(page)).toEqual(before);
+  await saved(page);
+});
+
+test('from the season to a session and back in one step, with aim and minutes as they are laid', async ({ page }) => {
+  await signIn(page);
+  await openAthlete(page, 'Tale Nes');
+  await page.getByRole('heading', { level: 1 }).click();
+  await page.keyboard.press('g');
+  await settled(page);
+  const [day] = ((await laid(page)).find((d) => d > '2026-12-21') ?? '').split(' ') as [string];
+  await on(page, day).locator('[data-chip="session"]').click();
+  const minutes = /(\d+) min/.exec(await page.getByRole('region', { name: 'Chosen session' }).innerText())?.[1];
+  await page.getByRole('link', { name: 'Write it' }).click();
+  await expect(page.getByText('Nothing written for')).toBeVisible();
+  await expect(page.getByText('taken', { exact: true })).toBeVisible();
+  await expect(page.getByLabel('Minutes', { exact: true })).toHaveValue(minutes ?? '');
+  await page.getByRole('heading', { level: 1 }).click();
+  await page.keyboard.press('g');
+  await settled(page);
+});
+
+test('a phase of no days is named and not kept; what somebody else saved in the meantime is said', async ({
+  page,
+  context,
+}) => {
+  await openSeason(page, 'Signe Moe');
+  await page.getByRole('tab', { name: 'Rules' }).click();
+  await page.getByLabel('League II to').fill('2027-01-01');
+  await expect(page.getByText(/League II has no days/).first()).toBeVisible();
+  await expect(page.getByRole('alert').filter({ hasText: 'not right' })).toBeVisible();
+  await page.getByRole('button', { name: 'Undo', exact: true }).first().click();
+  await saved(page);
+
+  const other = await context.newPage();
+  await other.goto(page.url());
+  await settled(other);
+  await other.getByRole('tab', { name: 'Rules' }).click();
+  await other.getByLabel('Rest days a week').fill('2');
+  await saved(other);
+  await page.getByLabel('Rest days a week').fill('0');
+  await expect(page.getByRole('alert').filter({ hasText: 'in the meantime' })).toBeVisible();
+  await page.getByRole('button', { name: 'Open it again' }).click();
+  await expect(page.getByLabel('Rest days a week')).toHaveValue('2');
+  await page.getByLabel('Rest days a week').fill('1');
+  await saved(page);
+  await other.close();
+});
+
+test('the season is printed on landscape pages with its fixtures and sessions', async ({ page }) => {
+  await openSeason(page, 'Signe Moe');
+  const pdf = await getDocumentProxy(new Uint8Array(await page.pdf({ preferCSSPageSize: true })));
+  const first = await pdf.getPage(1);
+  const { width, height } = first.getViewport({ scale: 1 });
+  expect(width).toBeGreaterThan(height);
+  const { text } = await extractText(pdf, { mergePages: true });
+  for (const word of ['Torsnes', 'Vestøy', 'Strength', 'Power', '28 Dec']) expect(text).toContain(word);
+  expect(text).not.toContain('Sign out');
+});
