@@ -216,3 +216,30 @@ export async function squadSeconds(serverUrl) {
     },
   ];
 }
+
+/** The seconds in which the season of a squad is laid for each of its members, and in which one fixture moved lays the squad's own anew. */
+export async function seasonSeconds(serverUrl) {
+  const { browser, page } = await deskPage(serverUrl);
+  await openAthlete(page, athleteName);
+  await page.getByRole('heading', { level: 1 }).click();
+  await page.keyboard.press('g');
+  await page
+    .getByRole('main')
+    .getByRole('link', { name: /seniors/ })
+    .click();
+  await page.locator('[data-chip="session"]').first().waitFor();
+  const fixture = page.getByRole('button', { name: /^Fixture: Vestøy/ });
+  await fixture.focus();
+  const moved = Date.now();
+  await page.keyboard.press('Shift+ArrowLeft');
+  await page.locator('[data-moves]').waitFor();
+  const movedMs = Date.now() - moved;
+  await page.getByRole('tab', { name: 'Squad' }).click();
+  const members = await page.locator('[data-member]').count();
+  const start = Date.now();
+  await page.getByRole('button', { name: 'Lay for each' }).click();
+  await page.getByText(`${members} of ${members} laid`).waitFor({ timeout: 120_000 });
+  const seconds = (Date.now() - start) / 1000;
+  await browser.close();
+  return [{ members, seconds: Number(seconds.toFixed(2)), 'a fixture moved, ms': movedMs }];
+}

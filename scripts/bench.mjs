@@ -66,11 +66,13 @@ try {
   console.table(await gridFrames(`http://127.0.0.1:${port}`));
   const { paceOfMachine } = await import('./bench-browser.mjs');
   console.log(`The machine takes ${paceOfMachine()} ms for a hundred million remainders just now.`);
-  const { deskTimes, squadSeconds } = await import('./bench-desk.mjs');
+  const { deskTimes, seasonSeconds, squadSeconds } = await import('./bench-desk.mjs');
   console.log('At the desk, from the key to what is seen, two workers behind the page:');
   console.table(await deskTimes(`http://127.0.0.1:${port}`));
   console.log('A session for thirty more athletes, in two workers:');
   console.table(await squadSeconds(`http://127.0.0.1:${port}`));
+  console.log('Twelve weeks for each of a squad, in two workers:');
+  console.table(await seasonSeconds(`http://127.0.0.1:${port}`));
   console.log(`Server memory after the log writes: ${residentMb(server.pid).toFixed(0)} MB`);
 } finally {
   server.kill('SIGTERM');

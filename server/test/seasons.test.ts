@@ -4,9 +4,14 @@ import { readCalendar } from '@tropaeum/core/formats/icalendar-read';
 import type { Entry } from '@tropaeum/core/season/calendar';
 import { emptyOwnSeason, emptySeason } from '@tropaeum/core/season/season-plan';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { Database } from '../src/database/database';
+import { networkFeedReader } from '../src/feed-reader';
+import { readAgain } from '../src/feeds-again';
+import type { Services } from '../src/routes/context';
 import { Caller, type Club, freshDatabase, layClub, type RunningServer, runServer, sentSession } from './club';
 
 let server: RunningServer;
+let appUrl: string;
 let club: Club;
 let coach: Caller;
 /** A league that answers as it is told to. */
@@ -33,7 +38,8 @@ const calendar = (day: string) =>
 beforeAll(async () => {
   const urls = await freshDatabase();
   club = await layClub(urls.ownerUrl, 'ours');
-  server = await runServer(urls.appUrl);
+  appUrl = urls.appUrl;
+  server = await runServer(appUrl);
   coach = await new Caller(server.url).signIn(club.email);
   league = createServer((_, response) => {
     if (answers === 'slow') return;
@@ -176,6 +182,20 @@ describe('a feed', () => {
     await put(revision, { ...now, entries: [{ ...body.entries[0], on: '2026-12-22' }] });
     const detail = await coach.call('GET', `/athletes/${club.athleteId}`);
     expect(detail.body.season.fixtures.map((f: { on: string }) => f.on)).toEqual(['2026-12-22']);
+  });
+
+  it('falls due when nobody has tried it for a while, and is read again for whoever has it', async () => {
+    const database = new Database(appUrl);
+    const { triedAt } = (await season()).body.feeds[0];
+    expect(await database.dueFeeds(triedAt)).toEqual([]);
+    const due = await database.dueFeeds(new Date(Date.parse(triedAt) + 1000).toISOString());
+    expect(due).toEqual([{ organisation_id: club.organisationId, feed_id: id }]);
+    answers = 'down';
+    const services = { database, feeds: networkFeedReader(700), now: () => new Date() } as unknown as Services;
+    expect(await readAgain(services, club.organisationId, id)).toBe(true);
+    expect((await season()).body.feeds[0]).toMatchObject({ problem: expect.stringContaining('503'), entries: [{}] });
+    expect(await readAgain(services, club.organisationId, club.squadId)).toBe(false);
+    await database.close();
   });
 
   it('that cannot be read is not added, and says why', async () => {

@@ -1,0 +1,64 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { Client } from 'pg';
+import { v7 } from 'uuid';
+import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';
+
+const folder = 'server/migrations';
+const files = readdirSync(folder)
+  .filter((file) => file.endsWith('.sql'))
+  .sort();
+let client: Client;
+
+/** Runs migrations as they are written, statement by statement. */
+async function run(names: readonly string[]): Promise<void> {
+  for (const name of names)
+    for (const statement of readFileSync(`${folder}/${name}`, 'utf8').split('--> statement-breakpoint'))
+      if (statement.trim()) await client.query(statement);
+}
+
+beforeAll(async () => {
+  const name = `t_${v7().replaceAll('-', '')}`;
+  const maker = new Client({ connectionString: inject('ownerUrl') });
+  await maker.connect();
+  await maker.query(`create database ${name}`);
+  await maker.end();
+  client = new Client({ connectionString: inject('ownerUrl').replace(/\/postgres$/, `/${name}`) });
+  await client.connect();
+});
+afterAll(() => client.end());
+
+describe('bringing a database up to date', () => {
+  it('keeps phases and fixtures of before in the season of their squad', async () => {
+    const moving = files.findIndex((file) => file.includes('seasons-moved'));
+    await run(files.slice(0, moving));
+    const [organisation, squad, empty, fixture] = [v7(), v7(), v7(), v7()];
+    await client.query('insert into organisations (id, name) values ($1, $2)', [organisation, 'Club']);
+    for (const id of [squad, empty])
+      await client.query('insert into squads (id, organisation_id, name, sport_id) values ($1, $2, $3, $4)', [
+        id,
+        organisation,
+        id === squad ? 'Seniors' : 'Youth',
+        'handball',
+      ]);
+    await client.query(
+      `insert into phases (id, organisation_id, squad_id, phase, name, starts_on, ends_on) values ($1, $2, $3, 'taper', 'Taper', '2026-12-07', '2026-12-20')`,
+      [v7(), organisation, squad],
+    );
+    await client.query(
+      `insert into fixtures (id, organisation_id, squad_id, "on", name, importance) values ($1, $2, $3, '2026-12-12', 'Brenholm', 2)`,
+      [fixture, organisation, squad],
+    );
+    await run(files.slice(moving));
+    const { rows } = await client.query('select squad_id, revision, content from seasons');
+    expect(rows).toHaveLength(2);
+    const kept = rows.find((row) => row.squad_id === squad);
+    expect(kept.revision).toBe(1);
+    expect(kept.content).toMatchObject({
+      entries: [{ id: fixture, kind: 'fixture', name: 'Brenholm', on: '2026-12-12', importance: 2 }],
+      phases: [{ phase: 'taper', name: 'Taper', startsOn: '2026-12-07', endsOn: '2026-12-20' }],
+      rules: { least: 2, most: 3 },
+      laid: [],
+    });
+    expect(rows.find((row) => row.squad_id === empty).content.entries).toEqual([]);
+  });
+});
