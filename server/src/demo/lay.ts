@@ -2,7 +2,7 @@ import { dayAfter } from '@tropaeum/core/athlete/athlete';
 import type { Entry } from '@tropaeum/core/season/calendar';
 import { lay } from '@tropaeum/core/season/laying';
 import { mondayOf } from '@tropaeum/core/season/season';
-import { emptySeason, problemOf, type SquadSeasonPlan } from '@tropaeum/core/season/season-plan';
+import { emptyOwnSeason, emptySeason, problemOf, type SquadSeasonPlan } from '@tropaeum/core/season/season-plan';
 import { doseOfPlan } from '@tropaeum/core/season/written';
 import type { Brief, Phase } from '@tropaeum/core/session/brief';
 import { defaultHouseRules } from '@tropaeum/core/session/brief';
@@ -21,7 +21,7 @@ import type { Transaction } from '../database/database';
 import * as schema from '../database/schema';
 import { hashPassword } from '../doors/passwords';
 import { addAthlete, athleteById, briefOf } from '../store/athletes';
-import { saveSeason, seasonOfSquad } from '../store/seasons';
+import { saveOwnSeason, saveSeason, seasonOfSquad } from '../store/seasons';
 import { addLogs, addReport, type IncomingLog } from '../store/sessions';
 import { cameBack, daysBefore, logsFor, reportFor, seeded, trainingDays } from './history';
 import { type DemoPerson, people, roomOf } from './people';
@@ -187,6 +187,17 @@ async function layPerson(
       ...(untilDay === undefined ? {} : { until: dayAfter(today, untilDay) }),
     })),
   );
+  if (person.own)
+    await saveOwnSeason(tx, organisationId, athleteId, 0, {
+      ...emptyOwnSeason,
+      entries: person.own.map(({ kind, name, day, days }) => ({
+        id: v7(),
+        kind,
+        name,
+        on: dayAfter(today, day),
+        ...(days > 1 ? { until: dayAfter(today, day + days - 1) } : {}),
+      })),
+    });
   const athlete = await athleteById(tx, athleteId);
   if (!athlete) throw new Error('the athlete just added is not there');
   const season = await seasonOfSquad(tx, squadId, today);

@@ -2,6 +2,7 @@ import type { PastInjury, RepetitionTest, Restriction } from '@tropaeum/core/ath
 import type { TestResult } from '@tropaeum/core/athlete/showing';
 import type { Anchor, Level } from '@tropaeum/core/exercise/vocabulary';
 import type { KitItem, Room } from '@tropaeum/core/kit/kit';
+import type { EntryKind } from '@tropaeum/core/season/calendar';
 
 /** Made-up people of a made-up island club; dates are days from the day the demo is laid. */
 export interface DemoPerson {
@@ -28,6 +29,8 @@ export interface DemoPerson {
   battery?: (Omit<TestResult, 'on'> & { daysAgo: number })[];
   /** How the history looks: steady, missing sessions, silent for days, sore. */
   story: 'steady' | 'patchy' | 'silent' | 'sore' | 'returning';
+  /** Entries of the own calendar, from the day the demo is laid. */
+  own?: { kind: EntryKind; name: string; day: number; days: number }[];
   /** Whether today's session is still to be written. */
   toWrite?: boolean;
 }
@@ -93,6 +96,7 @@ export const people: DemoPerson[] = [
   },
   {
     name: 'Ragna Tveit',
+    own: [{ kind: 'free', name: 'Family', day: 15, days: 3 }],
     squad: 'seniors',
     history: [{ region: 'lower-back', what: 'stiff for two weeks', daysAgo: 900 }],
     role: 'pivot',
@@ -116,6 +120,7 @@ export const people: DemoPerson[] = [
   },
   {
     name: 'Oda Kvam',
+    own: [{ kind: 'travel', name: 'Visit on the mainland', day: 6, days: 3 }],
     squad: 'seniors',
     role: 'wing',
     age: 20,
@@ -263,6 +268,7 @@ export const people: DemoPerson[] = [
   },
   {
     name: 'Signe Moe',
+    own: [{ kind: 'exams', name: 'School exams', day: 5, days: 5 }],
     squad: 'youth',
     role: 'goalkeeper',
     age: 16,

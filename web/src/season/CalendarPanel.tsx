@@ -8,6 +8,7 @@ import { useState } from 'react';
 import { ApiError, ask } from '../api/client';
 import { queryClient } from '../api/queries';
 import type { ListedAthlete, Squad } from '../api/types';
+import { dayName } from '../ui/days';
 import { type Feed, type StoredSeason, seasonKey } from './season-data';
 import { askOf, useSeason, useSeasonFacts } from './store';
 
@@ -39,7 +40,8 @@ export function CalendarPanel({ squad, athlete, stored, today }: CalendarPanelPr
             {clashes.slice(0, 8).map(({ ids, words, kind }) => (
               <li key={ids.join()} className="flex justify-between gap-2 py-0.5">
                 <span>
-                  {words} {kind === 'twice' && <span className="text-quiet">It is counted once.</span>}
+                  {words.replace(/\d{4}-\d\d-\d\d/, dayName)}{' '}
+                  {kind === 'twice' && <span className="text-quiet">It is counted once.</span>}
                 </span>
                 {kind === 'twice' && (
                   <button type="button" className="underline" onClick={() => useSeason.getState().dropEntry(ids[1])}>
