@@ -138,6 +138,7 @@ function calls(
       body: {},
       opensTo: 'owner',
     },
+    'DELETE /squads/:id/calendar-links': { path: `/squads/${club().squadId}/calendar-links`, opensTo: 'owner' },
     'GET /calendars/:token.ics': { path: '/calendars/nobody.ics', opensTo: 'anyone' },
     'GET /stand-ins/league.ics': { path: '/stand-ins/league.ics', opensTo: 'anyone' },
     'GET /devices/hanging-scale': { path: '/devices/hanging-scale', opensTo: 'everyone-own' },

@@ -142,6 +142,21 @@ describe("an athlete's own", () => {
   });
 });
 
+describe('a fixture moved for one athlete', () => {
+  it("stands in place of the squad's in the brief of this one, and of nobody else", async () => {
+    const { revision } = (await season()).body;
+    await put(revision, { entries: [match] });
+    const path = `/athletes/${club.athleteId}/season`;
+    const own = { ...emptyOwnSeason, entries: [{ ...match, on: '2026-12-14' }] };
+    await coach.call('PUT', path, { revision: 1, season: own });
+    const { body } = await coach.call('GET', `/athletes/${club.athleteId}`);
+    expect(body.season.fixtures.map((f: { on: string }) => f.on)).toEqual(['2026-12-14']);
+    expect(body.brief.season.nextFixture).toBe('2026-12-14');
+    expect((await season()).body.season.entries).toEqual([match]);
+    await coach.call('PUT', path, { revision: 2, season: emptyOwnSeason });
+  });
+});
+
 describe('a feed', () => {
   let id: string;
 
@@ -241,5 +256,7 @@ describe('a calendar given out', () => {
     );
     const other = await fetch(`${server.url}${link.body.path.replace(/.\.ics$/, 'x.ics')}`);
     expect(other.status).toBe(404);
+    expect((await coach.call('DELETE', `/squads/${club.squadId}/calendar-links`)).body).toEqual({ ended: 1 });
+    expect((await fetch(`${server.url}${link.body.path}`)).status).toBe(404);
   });
 });

@@ -1,5 +1,5 @@
 import { dayAfter } from '../athlete/athlete';
-import type { Entry, EntryKind } from '../season/calendar';
+import { type Entry, type EntryKind, entryKinds } from '../season/calendar';
 import { Event, Unreadable, Zones } from './icalendar-event';
 import { type BadLine, componentsOf } from './icalendar-lines';
 import { wallTimeAt } from './zone-time';
@@ -35,7 +35,9 @@ const kindWords: readonly [EntryKind, RegExp][] = [
 /** What an entry is, by its categories, then by its words. */
 function kindOf(categories: string, name: string, otherwise: EntryKind): EntryKind {
   const by = (words: string) => kindWords.find(([, known]) => known.test(words))?.[0];
-  return by(categories) ?? by(name) ?? otherwise;
+  // What this program has written says its kind itself; "away" in words is a fixture elsewhere.
+  const said = entryKinds.find((kind) => kind === categories.trim().toLowerCase());
+  return said ?? by(categories) ?? by(name) ?? otherwise;
 }
 
 const importanceOf = (event: Event): { importance?: number } => {

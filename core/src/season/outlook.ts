@@ -1,7 +1,9 @@
 import { dayAfter } from '../athlete/athlete';
+import { minutesOfLaid } from './laid-brief';
 import { doseOfLaidWeek, type GaveWay, gaveWay, type Move, movesBetween, wordsOfGiving } from './laid-words';
 import { type GivingWay, type LaidSession, lay } from './laying';
 import { withReturns } from './phases';
+import { mondayOf } from './season';
 import { entriesOf, phaseOfWeek, problemOf, type SeasonAsk } from './season-plan';
 import type { Dose } from './session-kind';
 import { volumeOf } from './week-ask';
@@ -16,6 +18,8 @@ export interface OutlookWeek {
   dose: Dose;
   wanted: Dose;
   holding: Dose;
+  /** Minutes at home that are laid. */
+  minutes: number;
   /** Sets, done and laid, and wanted. */
   volume: number;
   wantedVolume: number;
@@ -25,6 +29,9 @@ export interface OutlookWeek {
 export type Outlook =
   | { laid: readonly LaidSession[]; weeks: OutlookWeek[]; gaveWay: GaveWay[]; moves: Move[] }
   | { refused: (GivingWay & { words: string })[] };
+
+/** How long laid days that are over are kept, days. */
+const keptDays = 70;
 
 /**
  * Lays a season and says what came of it: the sessions, the weeks, what had to give way, and what moved against what was laid before.
@@ -42,8 +49,11 @@ export function outlook(ask: SeasonAsk): Outlook {
   const written = new Set(ask.written.map(({ on }) => on));
   const laid = laying.sessions.filter(({ on }) => !written.has(on));
   const phases = withReturns(season.phases, entriesOf(ask), dayAfter(laying.weeks.at(-1)?.from ?? today, 7));
+  // What was laid for days that are over stays: it is what is compared with what was done.
+  const over = before.filter(({ on }) => on < today && on >= dayAfter(today, -keptDays));
+  const minutesEach = ask.athlete?.minutes ?? season.minutes;
   return {
-    laid,
+    laid: [...over, ...laid],
     gaveWay: gaveWay(problem, laying),
     moves: before.length
       ? movesBetween(
@@ -64,6 +74,9 @@ export function outlook(ask: SeasonAsk): Outlook {
         wanted,
         holding,
         dose: doseOfLaidWeek(problem, laying, w),
+        minutes: laid
+          .filter(({ on }) => mondayOf(on) === from)
+          .reduce((sum, session) => sum + minutesOfLaid(session, minutesEach), 0),
         wantedVolume: volumeOf(wanted),
       };
     }),

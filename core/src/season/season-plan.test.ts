@@ -50,6 +50,16 @@ describe('the season of a squad', () => {
     expect(again.moves).toEqual([]);
   });
 
+  it('keeps what was laid for days that are over, and says how long a week is', () => {
+    const over: LaidSession = { on: '2026-12-07', kind: 'power', level: 1 };
+    const gone: LaidSession = { on: '2026-08-03', kind: 'power', level: 1 };
+    const { laid, weeks } = laidBy(ask({ season: { ...emptySeason, entries: league, laid: [gone, over] } }));
+    expect(laid[0]).toEqual(over);
+    expect(laid.some(({ on }) => on === gone.on)).toBe(false);
+    const second = laid.filter(({ on }) => on >= '2026-12-14' && on < '2026-12-21');
+    expect(weeks[1]?.minutes).toBe(second.reduce((sum, session) => sum + minutesOfLaid(session, 30), 0));
+  });
+
   it('holds round a session that is written, and lays none on its day', () => {
     const written = [{ on: '2026-12-15', kind: 'strength' as const }];
     const { laid } = laidBy(ask({ written }));

@@ -13,6 +13,7 @@ import { athleteById, squadById } from '../store/athletes';
 import {
   addCalendarLink,
   addFeed,
+  endCalendarLinks,
   type FeedRow,
   feedById,
   feedsOf,
@@ -181,6 +182,14 @@ export function seasonRoutes(services: Services): Router {
     });
     ctx.status = 201;
     ctx.body = { path: `/api/calendars/${token}.ics` };
+  });
+
+  router.delete('/squads/:id/calendar-links', async (ctx) => {
+    const id = idFrom(ctx.params.id, 'squad');
+    ctx.body = await database.asOrganisation(coachOf(ctx).organisationId, async (tx) => {
+      await squadIn(tx, id);
+      return { ended: await endCalendarLinks(tx, id) };
+    });
   });
 
   return router;

@@ -139,11 +139,37 @@ export async function addCalendarLink(
   await tx.insert(calendarLinks).values({ ...link, organisationId });
 }
 
+/** Ends every address at which a squad or its athletes are given out; how many there were. */
+export async function endCalendarLinks(tx: Transaction, squadId: string): Promise<number> {
+  const ended = await tx
+    .delete(calendarLinks)
+    .where(eq(calendarLinks.squadId, squadId))
+    .returning({ hash: calendarLinks.tokenHash });
+  return ended.length;
+}
+
 /** How far back and ahead a feed is read, days. */
 const [feedBack, feedAhead] = [60, 400];
 
+/** Copies that were read last, so that a list of squads does not read them again each time. */
+const readLately = new Map<string, ReadCalendar>();
+const mostReadLately = 40;
+
 /** What the last good copy of a feed says; ids tell it from what the coach has put down. */
-export function readFeed(feed: Pick<FeedRow, 'id' | 'copy' | 'otherwise'>, zone: string, today: string): ReadCalendar {
+export function readFeed(
+  feed: Pick<FeedRow, 'id' | 'copy' | 'otherwise' | 'readAt'>,
+  zone: string,
+  today: string,
+): ReadCalendar {
+  const key = [feed.id, feed.readAt, feed.otherwise, zone, today].join(' ');
+  const known = readLately.get(key) ?? readCopy(feed, zone, today);
+  readLately.delete(key);
+  readLately.set(key, known);
+  for (const old of readLately.keys()) if (readLately.size > mostReadLately) readLately.delete(old);
+  return known;
+}
+
+function readCopy(feed: Pick<FeedRow, 'id' | 'copy' | 'otherwise'>, zone: string, today: string): ReadCalendar {
   if (feed.copy === null) return { entries: [], cancelled: [], bad: [] };
   const read = readCalendar(feed.copy, {
     zone,
@@ -210,10 +236,12 @@ export async function seasonOfAthlete(
   const { content, revision } = await ownSeasonOf(tx, athleteId);
   if (revision === 0) return squad;
   const mine = counted(content.entries).filter(({ kind }) => kind === 'fixture');
+  // One that is moved for this athlete stands in place of the squad's.
+  const moved = new Set(content.entries.map(({ id }) => id));
   return {
     phases: withReturns(squad.phases, content.entries, dayAfter(today, feedAhead)),
     fixtures: [
-      ...squad.fixtures,
+      ...squad.fixtures.filter(({ id }) => !moved.has(id)),
       ...mine.map(({ id, on, name, importance = 1 }) => ({ id, on, name, importance })),
     ].sort((a, b) => a.on.localeCompare(b.on)),
     laid: content.laid.length ? content.laid : squad.laid,

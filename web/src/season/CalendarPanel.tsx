@@ -237,6 +237,14 @@ function GivenOut({ squad, athlete }: { squad: Squad; athlete: ListedAthlete | u
       setProblem(wordsOf(error));
     }
   };
+  const end = async () => {
+    try {
+      await ask(`/squads/${squad.id}/calendar-links`, 'DELETE');
+      setAddress(undefined);
+    } catch (error) {
+      setProblem(wordsOf(error));
+    }
+  };
   return (
     <section>
       <h3 className="label">Given out</h3>
@@ -253,9 +261,14 @@ function GivenOut({ squad, athlete }: { squad: Squad; athlete: ListedAthlete | u
             value={address}
             onFocus={(e) => e.target.select()}
           />
-          <a href={address} download={`${athlete?.name ?? squad.name}.ics`} className="underline">
-            Save it as a file
-          </a>
+          <p className="flex justify-between gap-2">
+            <a href={address} download={`${athlete?.name ?? squad.name}.ics`} className="underline">
+              Save it as a file
+            </a>
+            <button type="button" className="underline" onClick={() => void end()}>
+              End all addresses of the squad
+            </button>
+          </p>
         </div>
       ) : (
         <button type="button" className="key mt-1 h-7" onClick={() => void make()}>

@@ -57,6 +57,7 @@ export function WeekPanel({ day, athleteId, stored }: WeekPanelProps) {
           })}
         </tbody>
       </table>
+      <p className="mt-1 text-tiny text-quiet">{week.minutes} minutes at home are laid.</p>
       {patterns.size > 0 && (
         <p className="mt-1 text-tiny text-quiet">
           Written of it:{' '}

@@ -187,14 +187,9 @@ export const useSeason = create<SeasonState>((set, get) => {
     changeSeason: (to) => change({ season: to(get().season) }),
     changeOwn: (to) => change({ own: to(get().own) }),
     addEntries: (entries) => changePlan((plan) => ({ ...plan, entries: [...plan.entries, ...entries] })),
-    putEntry(entry) {
-      const { athlete, season } = get();
-      // An entry of the squad is the squad's, whoever moves it.
-      const ofSquad = !athlete || season.entries.some(({ id }) => id === entry.id);
-      const put = (entries: readonly Entry[]) => [...entries.filter(({ id }) => id !== entry.id), entry];
-      if (ofSquad && !athlete) change({ season: { ...season, entries: put(season.entries) } });
-      else changePlan((plan) => ({ ...plan, entries: put(plan.entries) }));
-    },
+    // Moved for an athlete, an entry of the squad becomes the athlete's own and stands in its place.
+    putEntry: (entry) =>
+      changePlan((plan) => ({ ...plan, entries: [...plan.entries.filter(({ id }) => id !== entry.id), entry] })),
     dropEntry: (id) => changePlan((plan) => ({ ...plan, entries: plan.entries.filter((e) => e.id !== id) })),
     moveSession(from, to) {
       const laid = laidNow(get());

@@ -71,6 +71,7 @@ export function BriefPanel({ context }: { context: Context }) {
         <p className="mt-1.5 text-[0.84rem] leading-snug">{stepFor(brief).because}</p>
         <p className="mt-1 text-[0.84rem] text-quiet">
           {brief.season.nextFixture ? `Next fixture ${dayName(brief.season.nextFixture)}` : 'No fixture ahead'}
+          {brief.season.spare ? '. The legs are to stay fresh today.' : ''}
         </p>
       </Section>
       <WeekSection context={context} draft={draft} />
