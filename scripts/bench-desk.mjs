@@ -227,7 +227,8 @@ export async function seasonSeconds(serverUrl) {
     .getByRole('main')
     .getByRole('link', { name: /seniors/ })
     .click();
-  await page.locator('[data-chip="session"]').first().waitFor();
+  await page.locator('[data-week]').first().waitFor();
+  await page.getByText('laying …').waitFor({ state: 'detached' });
   const fixture = page.getByRole('button', { name: /^Fixture: Vestøy/ });
   await fixture.focus();
   const moved = Date.now();

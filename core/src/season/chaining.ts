@@ -1,6 +1,6 @@
 import type { LayingProblem } from './laying';
 import { consecutiveCost, type HardRule, rulesIn } from './laying-rules';
-import { layoutsKept, type WeekLayout } from './week-layouts';
+import { layoutsKept, type WeekLayout, type WeekMemory } from './week-layouts';
 import {
   type Between,
   betweenTable,
@@ -136,6 +136,19 @@ function joinedTo(
   return joined;
 }
 
+/** Of ways in their order those that leave more room than all before them. */
+function withoutBeaten(joined: readonly Joined[]): Joined[] {
+  const kept: Joined[] = [];
+  for (const one of joined) {
+    const { way } = one;
+    const isBeaten = kept.some(
+      ({ way: other }) => !way || (other && other.volume >= way.volume && other.usedTo >= way.usedTo),
+    );
+    if (!isBeaten) kept.push(one);
+  }
+  return kept;
+}
+
 /** Ways on from those that are there to one layout: the best, and those after it that leave more room. */
 function onwards(layout: WeekLayout, joined: readonly Joined[], enough: number, usualBefore: number): Reached[] {
   const ways: Reached[] = [];
@@ -155,11 +168,11 @@ function onwards(layout: WeekLayout, joined: readonly Joined[], enough: number, 
 /**
  * The best way through all weeks, from first to last; `strict` where no rule is broken and no week is more than it may be. Undefined where there is none.
  */
-export function chained(problem: LayingProblem, strict: boolean): Reached[] | undefined {
+export function chained(problem: LayingProblem, strict: boolean, memory: WeekMemory): Reached[] | undefined {
   const { weeks, rules, entry, ramp } = problem;
   const between = betweenTable(rules);
   const jointsTo = jointsKept(between);
-  const layoutsOf = layoutsKept(rules, between);
+  const layoutsOf = layoutsKept(rules, between, memory);
   const byVolume = strict && ramp !== undefined;
   const usualBefore = ramp?.volumeBefore ?? 0;
   let fronts = new Map<number, (Reached | undefined)[]>([[pairCode(...entry), [undefined]]]);
@@ -175,7 +188,7 @@ export function chained(problem: LayingProblem, strict: boolean): Reached[] | un
     const next = new Map<number, Reached[]>();
     for (const [first, starting] of byFirst) {
       const joined = joinedTo(fronts, (last) => jointsTo(last, first, weeks[w - 1], week), strict);
-      const ways = byVolume ? joined.sort(inFront) : strict ? joined.slice(0, 1) : joined;
+      const ways = byVolume ? withoutBeaten(joined.sort(inFront)) : strict ? joined.slice(0, 1) : joined;
       for (const layout of starting) {
         const enough = byVolume && layout.volume > floor ? layout.volume / (1 + ramp.mostStep) - 1e-6 : 0;
         const ending = next.get(layout.last) ?? [];

@@ -2,7 +2,7 @@ import { chained, jointOf, type Reached } from './chaining';
 import type { DayFacts } from './day-facts';
 import { type HardRule, type LayingRules, rulesIn } from './laying-rules';
 import type { SessionKind } from './session-kind';
-import { codeOn } from './week-layouts';
+import { codeOn, WeekMemory } from './week-layouts';
 import { betweenTable, type Code, kindOf, pairCode, type WeekProblem } from './week-problem';
 
 /** Weeks to be laid one after the other. */
@@ -56,12 +56,13 @@ export type Laying = Laid | { refused: readonly GivingWay[] };
  * most. Exact: every week is laid out in all ways that its neighbours could tell apart, and the weeks are chained (dynamic programme over weeks).
  * Where no way keeps every rule, a smallest set of rules that could give way, by week; how much a week may be gives way before any of them.
  *
+ * @param memory weeks that were laid out before, where seasons are laid for many
  * @example lay(problem).sessions[0] // { on: '2026-12-08', kind: 'strength', level: 1 }
  */
-export function lay(problem: LayingProblem): Laying {
-  const kept = chained(problem, true);
+export function lay(problem: LayingProblem, memory: WeekMemory = new WeekMemory()): Laying {
+  const kept = chained(problem, true, memory);
   if (kept) return laidBy(problem, kept);
-  const nearest = chained(problem, false);
+  const nearest = chained(problem, false, memory);
   if (!nearest) throw new Error('a season without weeks cannot be laid');
   const refused = brokenIn(problem, nearest);
   return refused.length ? { refused } : laidBy(problem, nearest);

@@ -7,6 +7,7 @@ import { mondayOf } from './season';
 import { entriesOf, phaseOfWeek, problemOf, type SeasonAsk } from './season-plan';
 import type { Dose } from './session-kind';
 import { volumeOf } from './week-ask';
+import type { WeekMemory } from './week-layouts';
 
 /** One week of a laid season as it is shown. */
 export interface OutlookWeek {
@@ -38,10 +39,10 @@ const keptDays = 70;
  *
  * @example outlook({ season, written: [], today: '2026-12-09' })
  */
-export function outlook(ask: SeasonAsk): Outlook {
+export function outlook(ask: SeasonAsk, memory?: WeekMemory): Outlook {
   const { season, own, today } = ask;
   const problem = problemOf(ask);
-  const laying = lay(problem);
+  const laying = lay(problem, memory);
   if ('refused' in laying)
     return { refused: laying.refused.map((way) => ({ ...way, words: wordsOfGiving(way, season.rules) })) };
   const before = own?.laid.length ? own.laid : season.laid;

@@ -9,6 +9,7 @@ import { outlook } from './outlook';
 import { dailyLoads, loadOfLaid } from './projection';
 import { emptyOwnSeason, emptySeason, type OwnSeason, type SeasonAsk } from './season-plan';
 import { kindFacts, sessionKinds } from './session-kind';
+import { WeekMemory } from './week-layouts';
 import { doseOfPlan, kindOfDose } from './written';
 
 const today = '2026-12-09';
@@ -105,6 +106,15 @@ describe("an athlete's season", () => {
   it("is the squad's where nothing stands against it", () => {
     const { moves } = laidBy(ask({ season, own: own({}), athlete, written: used }));
     expect(moves).toEqual([]);
+  });
+
+  it('is the same with weeks that were laid out for others before', () => {
+    const memory = new WeekMemory();
+    for (const minutes of [30, 40, 30])
+      for (const level of ['beginner', 'advanced'] as const) {
+        const of = ask({ season, own: own({}), athlete: { level, born: '2001-03-04', minutes }, written: used });
+        expect(outlook(of, memory)).toEqual(outlook(of));
+      }
   });
 
   it('differs only where its own calendar asks', () => {

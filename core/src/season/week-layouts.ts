@@ -83,6 +83,8 @@ interface Alike {
 }
 
 const pairs = codes * codes;
+/** Volumes told apart, hundredths of a set. */
+const volumesApart = 1 << 16;
 /** More than all drawbacks of a week: the fewest changes come first. */
 const oneChange = 1e6;
 
@@ -359,21 +361,38 @@ function bestLevel(weighed: readonly Weighed[], mostVolume: number): Weighed | u
  * Every way to lay out a week that its neighbours could tell from another, the best of each: by its first two and last two days, its volume where that
  * matters, and what it breaks. Weeks that say the same, as most of a season do, are laid out once.
  */
-export function layoutsKept(rules: LayingRules, between: Between) {
-  const known = new Map<string, readonly WeekLayout[]>();
-  const weighed = new Map<string, readonly (readonly Weighed[])[]>();
+export function layoutsKept(rules: LayingRules, between: Between, memory: WeekMemory) {
+  const ofRules = JSON.stringify(rules);
   return (problem: WeekProblem, telling: Telling, dayBefore?: DayFacts): readonly WeekLayout[] => {
     const numbers = numbersOf(problem, rules, telling.strict, between, dayBefore);
     const { between: _, ...told } = numbers;
     const holdings = holdingsUpTo(numbers.mostCounted);
     const ofAsk = JSON.stringify([problem.ask, problem.levels, problem.fixed, numbers.mostCounted]);
-    const weights = weighed.get(ofAsk) ?? holdings.counts.map(weighing(problem));
-    weighed.set(ofAsk, weights);
-    const key = JSON.stringify([told, problem.relaxed, problem.pins, telling]) + ofAsk;
-    const layouts = known.get(key) ?? layoutsOf(problem, numbers, holdings, weights, telling);
-    known.set(key, layouts);
-    return layouts;
+    const weights = () => memory.weights.of(ofAsk, () => holdings.counts.map(weighing(problem)));
+    const key = JSON.stringify([told, problem.relaxed, problem.pins, telling]) + ofAsk + ofRules;
+    return memory.layouts.of(key, () => layoutsOf(problem, numbers, holdings, weights(), telling));
   };
+}
+
+/** What was worked out last, by what it was worked out from. */
+class Lately<T> {
+  private readonly known = new Map<string, T>();
+
+  constructor(private readonly most: number) {}
+
+  of(key: string, workOut: () => T): T {
+    const found = this.known.get(key) ?? workOut();
+    this.known.delete(key);
+    this.known.set(key, found);
+    for (const old of this.known.keys()) if (this.known.size > this.most) this.known.delete(old);
+    return found;
+  }
+}
+
+/** Weeks that were laid out before: members of a squad share most of them. Whoever lays for many hands one on. */
+export class WeekMemory {
+  readonly layouts = new Lately<readonly WeekLayout[]>(40);
+  readonly weights = new Lately<readonly (readonly Weighed[])[]>(40);
 }
 
 function layoutsOf(
@@ -394,12 +413,20 @@ function layoutsOf(
     changed,
     broken,
   });
-  if (byVolume)
-    return keepingRules(problem, numbers, holdings).flatMap((alike) =>
-      (weighed[alike.holds] as readonly Weighed[])
-        .filter(({ volume }) => volume <= mostVolume)
-        .map((one) => layoutOf(alike, one)),
-    );
+  if (byVolume) {
+    const best = new Map<number, WeekLayout>();
+    for (const alike of keepingRules(problem, numbers, holdings))
+      for (const one of weighed[alike.holds] as readonly Weighed[]) {
+        if (one.volume > mostVolume) continue;
+        const ends = firstOf(alike.days) * pairs + lastOf(alike.days);
+        const key = ends * volumesApart + Math.round(one.volume * 100);
+        const known = best.get(key);
+        const worth = one.worth - alike.cost;
+        if (!known || alike.changed < known.changed || (alike.changed === known.changed && worth > known.worth))
+          best.set(key, layoutOf(alike, one));
+      }
+    return [...best.values()];
+  }
   const levels = weighed.map((one) => bestLevel(one, mostVolume));
   if (strict)
     return bestKeepingRules(problem, numbers, holdings, levels).map((alike) =>

@@ -95,31 +95,43 @@ const sameLaid = (a: readonly LaidSession[], b: readonly LaidSession[]) => JSON.
 /** The season being planned. It holds what the coach did; sessions are laid from it in a worker. */
 export const useSeason = create<SeasonState>((set, get) => {
   let asked = 0;
+  let running = false;
+  let before: readonly LaidSession[] | undefined;
 
-  /** Lays the season anew; `say` tells what moved against what was laid before. */
-  const layAnew = async (before: readonly LaidSession[] | undefined) => {
-    const ask = ++asked;
+  /** Lays the season anew, one time for all that changes meanwhile; what is given is what moves are told against, and that what comes is kept. */
+  const layAnew = async (laidBefore: readonly LaidSession[] | undefined) => {
+    asked++;
+    before = laidBefore;
     set({ laying: true });
+    if (running) return;
+    running = true;
     try {
-      const outlook = await outlookAway(askOf(get()));
-      if (ask !== asked) return;
+      let outlook: Outlook;
+      let ask: number;
+      do {
+        ask = asked;
+        outlook = await outlookAway(askOf(get()));
+      } while (ask !== asked);
+      const kept = before;
       set({ outlook, laying: false });
-      if (!before || 'refused' in outlook) return;
+      if (!kept || 'refused' in outlook) return;
+      const { laid } = outlook;
       const { athlete, today } = get();
-      const laid = (plan: OwnSeason) => (sameLaid(plan.laid, outlook.laid) ? plan : { ...plan, laid: outlook.laid });
+      const holding = (plan: OwnSeason) => (sameLaid(plan.laid, laid) ? plan : { ...plan, laid });
       set((s) => ({
-        moves: movesBetween(before, outlook.laid, today),
+        moves: movesBetween(kept, laid, today),
         changes: s.changes + 1,
-        ...(athlete ? { own: laid(s.own) } : { season: { ...s.season, ...laid(s.season) } }),
+        ...(athlete ? { own: holding(s.own) } : { season: { ...s.season, ...holding(s.season) } }),
       }));
     } catch {
-      if (ask === asked)
-        set({ laying: false, problem: 'Laying the season did not work. Change something to try again.' });
+      set({ laying: false, problem: 'Laying the season did not work. Change something to try again.' });
+    } finally {
+      running = false;
     }
   };
 
   const change = (next: Partial<Snapshot>) => {
-    const before = laidNow(get());
+    const now = laidNow(get());
     set((s) => ({
       past: [...s.past, { season: s.season, own: s.own }].slice(-mostSteps),
       future: [],
@@ -128,7 +140,7 @@ export const useSeason = create<SeasonState>((set, get) => {
       moves: [],
       ...next,
     }));
-    void layAnew(before);
+    void layAnew(now);
   };
   const changePlan = (to: (plan: OwnSeason) => OwnSeason) => {
     const { athlete, season, own } = get();
@@ -139,14 +151,14 @@ export const useSeason = create<SeasonState>((set, get) => {
     const s = get();
     const back = s[from].at(-1);
     if (!back) return;
-    const before = laidNow(s);
+    const now = laidNow(s);
     set({
       ...back,
       [from]: s[from].slice(0, -1),
       [onto]: [...s[onto], { season: s.season, own: s.own }],
       changes: s.changes + 1,
       problem: undefined,
-      moves: movesBetween(before, planOf({ ...s, ...back }).laid, s.today),
+      moves: movesBetween(now, planOf({ ...s, ...back }).laid, s.today),
     });
     void layAnew(undefined);
   };
@@ -180,9 +192,9 @@ export const useSeason = create<SeasonState>((set, get) => {
       void layAnew(undefined);
     },
     feedsAre(fromFeeds) {
-      const before = laidNow(get());
+      const now = laidNow(get());
       set({ fromFeeds });
-      void layAnew(before);
+      void layAnew(now);
     },
     changeSeason: (to) => change({ season: to(get().season) }),
     changeOwn: (to) => change({ own: to(get().own) }),

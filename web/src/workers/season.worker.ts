@@ -1,8 +1,10 @@
 import { type Outlook, outlook } from '@tropaeum/core/season/outlook';
 import type { SeasonAsk } from '@tropaeum/core/season/season-plan';
+import { WeekMemory } from '@tropaeum/core/season/week-layouts';
 import { expose } from 'comlink';
 
-const laying = { outlook: (ask: SeasonAsk): Outlook => outlook(ask) };
+const memory = new WeekMemory();
+const laying = { outlook: (ask: SeasonAsk): Outlook => outlook(ask, memory) };
 
 export type SeasonLaying = typeof laying;
 
