@@ -139,37 +139,40 @@ describe('laying sessions on days', () => {
     expect(laid).toBeGreaterThan(25);
   });
 
-  it('never breaks a rule, or names a set that can give way and of which none can be left out', () => {
-    let refusals = 0;
-    for (let seed = 1000; seed < 1300; seed++) {
-      const problem = randomCalendar(seed, 1 + (seed % 6), 0.6 + (seed % 5) / 4);
-      const laying = lay(problem);
-      if (!('refused' in laying)) {
-        expect([...allBroken(problem, laying.sessions)], `seed ${seed}`).toEqual([]);
-        continue;
-      }
-      refusals++;
-      const { refused } = laying;
-      expect(refused.length).toBeGreaterThan(0);
-      const freed = lay(relaxing(problem, refused));
-      if ('refused' in freed) throw new Error(`seed ${seed}: what was named does not free it`);
-      expect([...allBroken(problem, freed.sessions)].sort(), `seed ${seed}`).toEqual(
-        refused.map(({ week, rule }) => `${week} ${rule}`).sort(),
-      );
-      for (const one of refused)
-        expect(
-          'refused' in
-            lay(
-              relaxing(
-                problem,
-                refused.filter((way) => way !== one),
+  it.each([1000, 1050, 1100, 1150, 1200, 1250])(
+    'never breaks a rule, or names a set that can give way and of which none can be left out: fifty calendars from seed %i',
+    (from) => {
+      let refusals = 0;
+      for (let seed = from; seed < from + 50; seed++) {
+        const problem = randomCalendar(seed, 1 + (seed % 6), 0.6 + (seed % 5) / 4);
+        const laying = lay(problem);
+        if (!('refused' in laying)) {
+          expect([...allBroken(problem, laying.sessions)], `seed ${seed}`).toEqual([]);
+          continue;
+        }
+        refusals++;
+        const { refused } = laying;
+        expect(refused.length).toBeGreaterThan(0);
+        const freed = lay(relaxing(problem, refused));
+        if ('refused' in freed) throw new Error(`seed ${seed}: what was named does not free it`);
+        expect([...allBroken(problem, freed.sessions)].sort(), `seed ${seed}`).toEqual(
+          refused.map(({ week, rule }) => `${week} ${rule}`).sort(),
+        );
+        for (const one of refused)
+          expect(
+            'refused' in
+              lay(
+                relaxing(
+                  problem,
+                  refused.filter((way) => way !== one),
+                ),
               ),
-            ),
-          `seed ${seed}`,
-        ).toBe(true);
-    }
-    expect(refusals).toBeGreaterThan(20);
-  });
+            `seed ${seed}`,
+          ).toBe(true);
+      }
+      expect(refusals).toBeGreaterThan(3);
+    },
+  );
 
   it('names a set as small as there is, against every way there is to fill a week', () => {
     let checked = 0;
@@ -251,7 +254,7 @@ describe('laying sessions on days', () => {
   });
 
   it('finds the best with levels and steps, against every way there is of one session a week', () => {
-    for (let seed = 6000; seed < 6012; seed++) {
+    for (let seed = 6000; seed < 6008; seed++) {
       const basic = randomCalendar(seed, 3, 0.4);
       const weeks = basic.weeks.map((week) => ({
         ...week,
