@@ -30,7 +30,7 @@ export function keepingRules(problem: WeekProblem, numbers: Numbers, holdings: H
   const { cheapest, days } = roomFor(pairs * pairs * holdings.count);
   const found: number[] = [];
   everyWeek(problem, numbers, holdings, true, (week, holds, cost) => {
-    const at = (firstOf(week) * pairs + (week % pairs)) * holdings.count + holds;
+    const at = (firstOf(week) * pairs + lastOf(week)) * holdings.count + holds;
     const known = cheapest[at] as number;
     if (cost >= known) return;
     if (known === Number.POSITIVE_INFINITY) found.push(at);
@@ -54,7 +54,7 @@ export function bestKeepingRules(
   const cheapest = new Float64Array(size).fill(Number.POSITIVE_INFINITY);
   const [days, held] = [new Int32Array(size), new Int32Array(size)];
   const keep: Keep = (week, holds, cost) => {
-    const at = firstOf(week) * pairs + (week % pairs);
+    const at = firstOf(week) * pairs + lastOf(week);
     const price = cost - (worths[holds] as number);
     if (price >= (cheapest[at] as number)) return;
     cheapest[at] = price;

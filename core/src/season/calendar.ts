@@ -122,3 +122,20 @@ export function counted(entries: readonly Entry[]): Entry[] {
   const second = new Set(clashesOf(entries).flatMap(({ kind, ids }) => (kind === 'twice' ? [ids[1]] : [])));
   return entries.filter((entry) => !second.has(entry.id) && faultsOfEntry(entry).length === 0);
 }
+
+/** Those for which no other of the same id stands instead, moved or changed. @example [...notReplaced(fromFeeds, own), ...own] */
+export function notReplaced<T extends { id: string }>(entries: readonly T[], instead: readonly { id: string }[]): T[] {
+  const taken = new Set(instead.map(({ id }) => id));
+  return entries.filter(({ id }) => !taken.has(id));
+}
+
+/** A fixture as lists show it. */
+export type ListedFixture = Required<Pick<Entry, 'id' | 'on' | 'name' | 'importance'>>;
+
+/** Fixtures that count, by day. @example fixturesOf(entries)[0].on // '2026-12-12' */
+export function fixturesOf(entries: readonly Entry[]): ListedFixture[] {
+  return counted(entries)
+    .filter(({ kind }) => kind === 'fixture')
+    .map(({ id, on, name, importance = 1 }) => ({ id, on, name, importance }))
+    .sort((a, b) => a.on.localeCompare(b.on));
+}

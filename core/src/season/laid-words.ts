@@ -4,6 +4,7 @@ import type { GivingWay, Laid, LaidSession, LayingProblem } from './laying';
 import { drawbacksOf, type HardRule, type LayingRules } from './laying-rules';
 import { mondayOf } from './season';
 import { type Dose, doseAxes, kindFacts, type SessionKind } from './session-kind';
+import { mapDose } from './week-ask';
 import { codeOf, doseOf } from './week-problem';
 
 /** Something that a laid season does not give, in words, at the day or the week it is about. */
@@ -31,7 +32,7 @@ export function doseOfLaidWeek(problem: LayingProblem, laid: Laid, w: number): D
     week.ask,
     mine[0]?.level ?? 1,
   );
-  return Object.fromEntries(doseAxes.map((axis) => [axis, done[axis] + open[axis]])) as Dose;
+  return mapDose((axis) => done[axis] + open[axis]);
 }
 
 /** What had to give way: sessions on days that something speaks against, and qualities that a week does not hold. */

@@ -1,6 +1,6 @@
 import { dayAfter, daysBetween } from '../athlete/athlete';
 import type { Level } from '../exercise/vocabulary';
-import type { Entry } from './calendar';
+import { type Entry, notReplaced } from './calendar';
 import { type DayFacts, dayFacts } from './day-facts';
 import type { GivingWay, LaidSession, LayingProblem } from './laying';
 import { bitOf, type LayingRules, usualRules } from './laying-rules';
@@ -71,10 +71,8 @@ export interface SeasonAsk {
 }
 
 /** Entries that count for somebody: the squad's and the own; one that is moved for an athlete stands in place of the squad's. */
-export function entriesOf({ season, own }: Pick<SeasonAsk, 'season' | 'own'>): Entry[] {
-  const mine = own?.entries ?? [];
-  const moved = new Set(mine.map(({ id }) => id));
-  return [...season.entries.filter(({ id }) => !moved.has(id)), ...mine];
+export function entriesOf({ season, own = emptyOwnSeason }: Pick<SeasonAsk, 'season' | 'own'>): Entry[] {
+  return [...notReplaced(season.entries, own.entries), ...own.entries];
 }
 
 const grown = { level: 'intermediate', born: '2000-01-01' } as const;

@@ -1,3 +1,4 @@
+import { Lately } from '../lately';
 import { type Alike, bestKeepingRules, breakingRules, firstOf, keepingRules, lastOf, pairs } from './alike-weeks';
 import type { DayFacts } from './day-facts';
 import { type Numbers, numbersOf } from './every-week';
@@ -58,21 +59,6 @@ export function layoutsKept(rules: LayingRules, between: Between, memory: WeekMe
     const key = JSON.stringify([told, problem.relaxed, problem.pins, telling]) + ofAsk + ofRules;
     return memory.layouts.of(key, () => layoutsOf(problem, numbers, holdings, weights(), telling));
   };
-}
-
-/** What was worked out last, by what it was worked out from. */
-class Lately<T> {
-  private readonly known = new Map<string, T>();
-
-  constructor(private readonly most: number) {}
-
-  of(key: string, workOut: () => T): T {
-    const found = this.known.get(key) ?? workOut();
-    this.known.delete(key);
-    this.known.set(key, found);
-    for (const old of this.known.keys()) if (this.known.size > this.most) this.known.delete(old);
-    return found;
-  }
 }
 
 /** Weeks that were laid out before: members of a squad share most of them. Whoever lays for many hands one on. */

@@ -5,7 +5,7 @@ import { mondayOf } from '@tropaeum/core/season/season';
 
 const opponents = ['Brenholm', 'Nordvik', 'Haugsund', 'Lyngdal', 'Torsnes', 'Vestøy', 'Elvebakk', 'Furumo'];
 
-/** Fixtures of a made-up league round a day, Saturdays in turn at home and away, one called off. */
+/** Fixtures of a made-up league round a day, on Saturdays, early and late in turn. */
 export function leagueCalendar(today: string, zone: string): string {
   const monday = mondayOf(today);
   return writeCalendar(

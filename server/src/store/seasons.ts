@@ -1,6 +1,13 @@
 import { dayAfter } from '@tropaeum/core/athlete/athlete';
 import { type ReadCalendar, readCalendar } from '@tropaeum/core/formats/icalendar-read';
-import { counted, type Entry, type EntryKind } from '@tropaeum/core/season/calendar';
+import { Lately } from '@tropaeum/core/lately';
+import {
+  type Entry,
+  type EntryKind,
+  fixturesOf,
+  type ListedFixture,
+  notReplaced,
+} from '@tropaeum/core/season/calendar';
 import { withReturns } from '@tropaeum/core/season/phases';
 import type { PhaseSpan } from '@tropaeum/core/season/season';
 import { emptyOwnSeason, emptySeason, type OwnSeason, type SquadSeasonPlan } from '@tropaeum/core/season/season-plan';
@@ -152,8 +159,7 @@ export async function endCalendarLinks(tx: Transaction, squadId: string): Promis
 const [feedBack, feedAhead] = [60, 400];
 
 /** Copies that were read last, so that a list of squads does not read them again each time. */
-const readLately = new Map<string, ReadCalendar>();
-const mostReadLately = 40;
+const readLately = new Lately<ReadCalendar>(40);
 
 /** What the last good copy of a feed says; ids tell it from what the coach has put down. */
 export function readFeed(
@@ -162,11 +168,7 @@ export function readFeed(
   today: string,
 ): ReadCalendar {
   const key = [feed.id, feed.readAt, feed.otherwise, zone, today].join(' ');
-  const known = readLately.get(key) ?? readCopy(feed, zone, today);
-  readLately.delete(key);
-  readLately.set(key, known);
-  for (const old of readLately.keys()) if (readLately.size > mostReadLately) readLately.delete(old);
-  return known;
+  return readLately.of(key, () => readCopy(feed, zone, today));
 }
 
 function readCopy(feed: Pick<FeedRow, 'id' | 'copy' | 'otherwise'>, zone: string, today: string): ReadCalendar {
@@ -181,25 +183,22 @@ function readCopy(feed: Pick<FeedRow, 'id' | 'copy' | 'otherwise'>, zone: string
 }
 
 /** What the coach has changed of a feed's entry stands in its place; one dragged away is there under its own id. */
-export function withFeeds(own: readonly Entry[], fromFeeds: readonly Entry[]): Entry[] {
-  const known = new Set(own.map(({ id }) => id));
-  return [...own, ...fromFeeds.filter(({ id }) => !known.has(id))];
-}
+export const withFeeds = (own: readonly Entry[], fromFeeds: readonly Entry[]): Entry[] => [
+  ...own,
+  ...notReplaced(fromFeeds, own),
+];
 
 /** Where a squad stands in its season: what briefs and the ribbon need. */
 export interface SquadSeason {
   phases: PhaseSpan[];
-  fixtures: { id: string; on: string; name: string; importance: number }[];
+  fixtures: ListedFixture[];
   laid: SquadSeasonPlan['laid'];
 }
 
 function seasonFrom(content: SquadSeasonPlan, fromFeeds: readonly Entry[]): SquadSeason {
-  const fixtures = counted(withFeeds(content.entries, fromFeeds)).filter(({ kind }) => kind === 'fixture');
   return {
     phases: [...content.phases],
-    fixtures: fixtures
-      .map(({ id, on, name, importance = 1 }) => ({ id, on, name, importance }))
-      .sort((a, b) => a.on.localeCompare(b.on)),
+    fixtures: fixturesOf(withFeeds(content.entries, fromFeeds)),
     laid: content.laid,
   };
 }
@@ -235,15 +234,11 @@ export async function seasonOfAthlete(
   const [squad] = (await seasonsOfSquads(tx, [squadId], today)) as [SquadSeason];
   const { content, revision } = await ownSeasonOf(tx, athleteId);
   if (revision === 0) return squad;
-  const mine = counted(content.entries).filter(({ kind }) => kind === 'fixture');
-  // One that is moved for this athlete stands in place of the squad's.
-  const moved = new Set(content.entries.map(({ id }) => id));
   return {
     phases: withReturns(squad.phases, content.entries, dayAfter(today, feedAhead)),
-    fixtures: [
-      ...squad.fixtures.filter(({ id }) => !moved.has(id)),
-      ...mine.map(({ id, on, name, importance = 1 }) => ({ id, on, name, importance })),
-    ].sort((a, b) => a.on.localeCompare(b.on)),
+    fixtures: [...notReplaced(squad.fixtures, content.entries), ...fixturesOf(content.entries)].sort((a, b) =>
+      a.on.localeCompare(b.on),
+    ),
     laid: content.laid.length ? content.laid : squad.laid,
   };
 }

@@ -1,6 +1,6 @@
 import { DndContext, type DragEndEvent, PointerSensor, useSensor, useSensors } from '@dnd-kit/core';
 import { dayAfter, daysBetween } from '@tropaeum/core/athlete/athlete';
-import { counted, daysOf, type Entry } from '@tropaeum/core/season/calendar';
+import { counted, daysOf, type Entry, notReplaced } from '@tropaeum/core/season/calendar';
 import { mondayOf } from '@tropaeum/core/season/season';
 import { entriesOf, laidWeeks } from '@tropaeum/core/season/season-plan';
 import { Printer } from 'lucide-react';
@@ -85,10 +85,10 @@ export function SeasonView() {
     },
     [putEntry],
   );
-  const feedIds = useMemo(() => {
-    const taken = new Set(season.entries.map(({ id }) => id));
-    return new Set(fromFeeds.map(({ id }) => id).filter((id) => !taken.has(id)));
-  }, [fromFeeds, season.entries]);
+  const feedIds = useMemo(
+    () => new Set(notReplaced(fromFeeds, season.entries).map(({ id }) => id)),
+    [fromFeeds, season.entries],
+  );
   const dropped = ({ active, over }: DragEndEvent) => {
     if (!over) return;
     const to = String(over.id);

@@ -1,4 +1,4 @@
-import { counted } from '@tropaeum/core/season/calendar';
+import { fixturesOf } from '@tropaeum/core/season/calendar';
 import { entriesOf } from '@tropaeum/core/season/season-plan';
 import { useMemo } from 'react';
 import type { SquadSeason } from '../api/types';
@@ -9,15 +9,12 @@ export function useLiveSeason(): { squadId: string; athleteId: string | undefine
   const facts = useSeasonFacts();
   return useMemo(() => {
     if (!facts.squadId || !facts.outlook) return undefined;
-    const fixtures = counted(entriesOf(askOf(facts))).filter(({ kind }) => kind === 'fixture');
     return {
       squadId: facts.squadId,
       athleteId: facts.athlete?.id,
       season: {
         phases: [...facts.season.phases],
-        fixtures: fixtures
-          .map(({ id, on, name, importance = 1 }) => ({ id, on, name, importance }))
-          .sort((a, b) => a.on.localeCompare(b.on)),
+        fixtures: fixturesOf(entriesOf(askOf(facts))),
         laid: [...laidNow(facts)],
       },
     };

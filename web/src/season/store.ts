@@ -1,4 +1,4 @@
-import type { Entry } from '@tropaeum/core/season/calendar';
+import { type Entry, notReplaced } from '@tropaeum/core/season/calendar';
 import { movesBetween } from '@tropaeum/core/season/laid-words';
 import type { GivingWay, LaidSession } from '@tropaeum/core/season/laying';
 import type { Outlook } from '@tropaeum/core/season/outlook';
@@ -76,10 +76,10 @@ export const pageOf = ({ squadId, athlete }: Pick<SeasonState, 'squadId' | 'athl
   athlete ? `athlete ${athlete.id}` : squadId ? `squad ${squadId}` : '';
 
 /** The squad's season with what its feeds say; what the coach has moved stands in place of what they say. */
-export function withFeeds(season: SquadSeasonPlan, fromFeeds: readonly Entry[]): SquadSeasonPlan {
-  const known = new Set(season.entries.map(({ id }) => id));
-  return { ...season, entries: [...season.entries, ...fromFeeds.filter(({ id }) => !known.has(id))] };
-}
+export const withFeeds = (season: SquadSeasonPlan, fromFeeds: readonly Entry[]): SquadSeasonPlan => ({
+  ...season,
+  entries: [...season.entries, ...notReplaced(fromFeeds, season.entries)],
+});
 
 export function askOf({ season, own, fromFeeds, athlete, written, today }: Opened): SeasonAsk {
   return {

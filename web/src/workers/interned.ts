@@ -1,18 +1,12 @@
+import { Lately } from '@tropaeum/core/lately';
 import type { Brief } from '@tropaeum/core/session/brief';
 
 const mostKept = 4;
 
 /** Gives back what it was given before where that says the same. */
 function keeper<T>(): (value: T) => T {
-  const known = new Map<string, T>();
-  return (value) => {
-    const key = JSON.stringify(value);
-    const same = known.get(key) ?? value;
-    known.delete(key);
-    known.set(key, same);
-    for (const old of known.keys()) if (known.size > mostKept) known.delete(old);
-    return same;
-  };
+  const lately = new Lately<T>(mostKept);
+  return (value) => lately.of(JSON.stringify(value), () => value);
 }
 
 const [athletes, profiles, owns] = [
