@@ -1,8 +1,8 @@
-import { type Contact, parseContact } from './contact';
+import { type Contact, type ContactPart, parseContact } from './contact';
 import type { Line } from './line';
-import { type Fixable, type PlacedBody, placed, type Touch, touchesOf, touchPoint } from './placing';
+import { type Counterbalanced, type Fixable, type PlacedBody, placed, type Touch, touchesOf, touchPoint } from './placing';
 import { type BasePosition, between, type PoseChanges, poseOf, type View } from './pose';
-import type { ScaledBody } from './segments';
+import { type ScaledBody, withElbowsOut } from './segments';
 
 /** One written keyframe of an exercise. */
 export interface Keyframe {
@@ -24,6 +24,10 @@ export interface Keyframe {
 export interface Movement {
   view: View;
   keyframes: readonly Keyframe[];
+  /** How far the elbows stand out to the sides of the drawn plane once they are bent to a right angle, degrees; less where they are bent less. */
+  elbowsOut?: number;
+  /** The load that the body leans against to stay over its feet. */
+  counterbalanced?: Counterbalanced;
   /** Where a wall stands in front (positive) or behind, share of height from the first contact. */
   wall?: number;
   /** What pulls beside gravity; a strap or band in each hand is one line. */
@@ -31,6 +35,13 @@ export interface Movement {
 }
 
 const keyOf = ({ contact, side }: Touch) => `${side}.${contact.part}@${contact.surface}`;
+
+/** The body of a keyframe: the same body, with its upper arms as they look there. */
+export function bodyIn({ elbowsOut }: Movement, { base, change }: Keyframe, body: ScaledBody): ScaledBody {
+  if (!elbowsOut) return body;
+  const { near, far } = poseOf(base, change);
+  return withElbowsOut(body, elbowsOut * Math.min(1, Math.max(near.elbow, far.elbow, 0) / 90));
+}
 
 /**
  * Every keyframe of a movement, put down for one body. Contacts that stay keep their place from frame to frame.
@@ -49,7 +60,7 @@ export function placedKeyframes(movement: Movement, body: ScaledBody): PlacedBod
       return kept.size === 0 && anchors ? { ...touch, x: 0 } : touch;
     });
     const result = placed({
-      body,
+      body: bodyIn(movement, frame, body),
       pose: poseOf(frame.base, frame.change),
       view: movement.view,
       touches,
@@ -58,6 +69,7 @@ export function placedKeyframes(movement: Movement, body: ScaledBody): PlacedBod
       airborneM: (frame.airborne ?? 0) * body.heightM,
       rootX: (frames.at(-1)?.skeleton.pelvis.x ?? 0) + (frame.shift ?? 0) * body.heightM,
       inPassing: frame.inPassing ?? false,
+      ...(movement.counterbalanced ? { counterbalanced: movement.counterbalanced } : {}),
     });
     for (const touch of result.touches) {
       if (!kept.has(keyOf(touch))) kept.set(keyOf(touch), touchPoint(result.skeleton, touch).x);
@@ -67,34 +79,50 @@ export function placedKeyframes(movement: Movement, body: ScaledBody): PlacedBod
   return frames;
 }
 
-/** Body between two placed keyframes, contacts common to both kept in touch; `t` from 0 to 1. */
+/** A foot that is being rolled over from flat to its toes, or back, stands on its toes. */
+const rolled: ReadonlySet<ContactPart> = new Set(['feet', 'toes']);
+
+/** What touches in both bodies, as it touches on the way from one to the other. */
+function commonTouches(a: PlacedBody, b: PlacedBody): (readonly [Touch, Touch])[] {
+  return a.touches.flatMap((touch): (readonly [Touch, Touch])[] => {
+    const twin = b.touches.find((other) => keyOf(other) === keyOf(touch));
+    if (twin) return [[touch, twin]];
+    if (!rolled.has(touch.contact.part)) return [];
+    const on = b.touches.find(
+      ({ contact, side }) =>
+        rolled.has(contact.part) && side === touch.side && contact.surface === touch.contact.surface,
+    );
+    const onToes = ({ contact, ...rest }: Touch): Touch => ({ ...rest, contact: { ...contact, part: 'toes' } });
+    return on ? [[onToes(touch), onToes(on)]] : [];
+  });
+}
+
+/** Body between two placed keyframes, contacts common to both kept in touch and balanced where both are; `t` from 0 to 1. */
 export function placedBetween(a: PlacedBody, b: PlacedBody, t: number): PlacedBody {
   if (t <= 0) return a;
   if (t >= 1) return b;
-  const common = a.touches.flatMap((touch): Touch[] => {
-    const twin = b.touches.find((other) => keyOf(other) === keyOf(touch));
-    if (!twin) return [];
+  const common = commonTouches(a, b).map(([touch, twin]): Touch => {
     const from = touchPoint(a.skeleton, touch).x;
     const to = touchPoint(b.skeleton, twin).x;
-    return [
-      {
-        contact: touch.contact,
-        side: touch.side,
-        ...(touch.contact.surface === 'wall' ? {} : { x: from + (to - from) * t }),
-      },
-    ];
+    return {
+      contact: touch.contact,
+      side: touch.side,
+      ...(touch.contact.surface === 'wall' ? {} : { x: mix(from, to, t) }),
+    };
   });
   const rootX = mix(a.skeleton.pelvis.x, b.skeleton.pelvis.x, t);
   const lowest = (p: PlacedBody) =>
     Math.min(p.skeleton.near.toe.y, p.skeleton.far.toe.y, p.skeleton.near.heel.y, p.skeleton.far.heel.y);
+  const upperArm = mix(a.body.lengthM.upperArm, b.body.lengthM.upperArm, t);
   return placed({
-    body: a.body,
+    body: { ...a.body, lengthM: { ...a.body.lengthM, upperArm } },
     pose: between(a.pose, b.pose, t),
     view: a.view,
     touches: common,
     ...(a.wallX === undefined ? {} : { wallX: a.wallX }),
     airborneM: Math.max(0, mix(lowest(a), lowest(b), t)),
-    inPassing: true,
+    inPassing: a.inPassing || b.inPassing || common.length === 0,
+    ...(a.counterbalanced ? { counterbalanced: a.counterbalanced } : {}),
     rootX,
   });
 }

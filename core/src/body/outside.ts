@@ -146,6 +146,8 @@ export function contactOwner({ contact, side }: Touch): Owner {
     case 'knees':
       return owner(side, ['hip']);
     case 'hands':
+    case 'fingertips':
+    case 'palms':
     case 'grip':
       return owner(side, ['trunk', ...armChain]);
     case 'forearms':

@@ -1,4 +1,4 @@
-import { type Contact, contactHalfLength, restingThickness, sidesOf, touchingChains, touchingPoints } from './contact';
+import { type Contact, type ContactPart, contactHalfLength, restingThickness, sidesOf, touchingChains, touchingPoints } from './contact';
 import { addGradient, coordinates } from './gradient';
 import { leastStep } from './linear';
 import {
@@ -11,9 +11,10 @@ import {
   unflattened,
   type View,
 } from './pose';
+import { carried, type LoadPlace } from './outside';
 import type { ScaledBody } from './segments';
-import { type Point, pointsOf, type Skeleton, skeletonOf } from './skeleton';
-import { segmentWeights, weightedCentre } from './weights';
+import { type LimbPointName, type Point, pointsOf, type Skeleton, skeletonOf } from './skeleton';
+import { type LoadedJoint, legChain, segmentWeights, weightedCentre } from './weights';
 
 /** Joints an author may forbid the placing to move. */
 export type Fixable = keyof LimbAngles | 'lean' | 'trunk';
@@ -38,6 +39,13 @@ export interface PlacingRequest {
   rootX?: number;
   /** The weight may lie outside the support: a moment of a fast movement. */
   inPassing?: boolean;
+  /** A load that the body leans against: where it sits, and its mass as a share of body mass. */
+  counterbalanced?: Counterbalanced;
+}
+
+export interface Counterbalanced {
+  place: LoadPlace;
+  share: number;
 }
 
 export interface PlacedBody {
@@ -50,6 +58,7 @@ export interface PlacedBody {
   airborne: boolean;
   /** A moment of a fast movement: what would tip over is falling or speeding up. */
   inPassing: boolean;
+  counterbalanced?: Counterbalanced;
   /** Largest distance between a contact and what it should touch, metres. */
   missM: number;
 }
@@ -90,17 +99,28 @@ interface Residual {
 /** Parts that the body can only stand on: the weight has to be above them unless the pose is a passing one. */
 export const standingParts: ReadonlySet<string> = new Set(['feet', 'toes', 'heels']);
 
-function balanceResidual({ body, view, touches, inPassing }: PlacingRequest, skeleton: Skeleton): Residual[] {
+/** The weight may lie so far from the middle of what it stands on, share of its half length; with a load it is kept over the middle of the foot. */
+const [withinBare, withinLoaded] = [0.8, 0.3];
+
+function balanceResidual(
+  { body, view, touches, inPassing, counterbalanced }: PlacingRequest,
+  skeleton: Skeleton,
+): Residual[] {
   if (inPassing || touches.length === 0) return [];
   const hanging = touches.every((t) => t.contact.part === 'grip');
   if (!hanging && touches.some((t) => t.contact.held || !standingParts.has(t.contact.part))) return [];
-  const weights = segmentWeights(body, skeleton);
+  const own = segmentWeights(body, skeleton);
+  const weights = counterbalanced
+    ? [...own, ...carried(skeleton, { place: counterbalanced.place, massKg: counterbalanced.share * body.massKg })]
+    : own;
+  const wholeKg = body.massKg * (1 + (counterbalanced?.share ?? 0));
   const { x } = weightedCentre(weights);
+  const within = counterbalanced ? withinLoaded : withinBare;
   const reach = touches.map((t) => ({
     touch: t,
-    x: touchPoint(skeleton, t).x,
+    x: pressurePoint(skeleton, t).x,
     // A bar gives no moment: who hangs has the weight right under it.
-    half: hanging ? 0 : 0.8 * contactHalfLength[t.contact.part] * body.heightM,
+    half: hanging ? 0 : within * contactHalfLength[t.contact.part] * body.heightM,
   }));
   const low = Math.min(...reach.map((r) => r.x - r.half));
   const high = Math.max(...reach.map((r) => r.x + r.half));
@@ -109,8 +129,8 @@ function balanceResidual({ body, view, touches, inPassing }: PlacingRequest, ske
   const edges = reach.filter((r) => (x < low ? r.x - r.half - low : high - r.x - r.half) < 1e-4);
   const gradient = new Array<number>(coordinates).fill(0);
   for (const { at, massKg, owner } of weights)
-    addGradient(gradient, skeleton, view, at, owner.side, owner.distalTo, 'x', massKg / body.massKg);
-  for (const { touch } of edges) addTouchGradient(gradient, skeleton, view, touch, 'x', -1 / edges.length);
+    addGradient(gradient, skeleton, view, at, owner.side, owner.distalTo, 'x', massKg / wholeKg);
+  for (const { touch } of edges) addPressureGradient(gradient, skeleton, view, touch, -1 / edges.length);
   return [{ value: x < low ? x - low : x - high, gradient }];
 }
 
@@ -165,6 +185,36 @@ export function touchPoint(skeleton: Skeleton, { contact, side }: Touch): Point 
   return middle(touchingPoints(skeleton, contact.part, side));
 }
 
+/** A point that a contact presses at, its share, and the joints that move it. */
+type Pressed = readonly (readonly [point: LimbPointName, share: number, chain: readonly LoadedJoint[]])[];
+
+/**
+ * Where a contact presses if that is not its middle: who stands on the toes stands on the ball of the foot, the toes lie flat before it; common
+ * practice, no source.
+ */
+const pressed: Partial<Record<ContactPart, Pressed>> = {
+  toes: [
+    ['heel', 0.3, legChain],
+    ['toe', 0.7, legChain],
+  ],
+};
+
+/** Where a touch presses when nothing moves its pressure, metres. */
+export function pressurePoint(skeleton: Skeleton, touch: Touch): Point {
+  const { contact, side } = touch;
+  const points = pressed[contact.part];
+  if (!points) return touchPoint(skeleton, touch);
+  const at = (axis: 'x' | 'y') => points.reduce((sum, [name, share]) => sum + share * skeleton[side][name][axis], 0);
+  return { x: at('x'), y: contact.part === 'toes' ? skeleton[side].toe.y : at('y') };
+}
+
+function addPressureGradient(gradient: number[], skeleton: Skeleton, view: View, touch: Touch, share: number): void {
+  const points = pressed[touch.contact.part];
+  if (!points) addTouchGradient(gradient, skeleton, view, touch, 'x', share);
+  for (const [name, part, chain] of points ?? [])
+    addGradient(gradient, skeleton, view, skeleton[touch.side][name], touch.side, chain, 'x', share * part);
+}
+
 /** A contact written once for both sides as one touch a side. */
 export function touchesOf(contacts: readonly Contact[]): Touch[] {
   return contacts.flatMap((contact) => sidesOf(contact).map((side) => ({ contact, side })));
@@ -211,6 +261,7 @@ export function placed(request: PlacingRequest): PlacedBody {
     ...(wallX === undefined ? {} : { wallX }),
     airborne: touches.length === 0,
     inPassing: request.inPassing ?? false,
+    ...(request.counterbalanced ? { counterbalanced: request.counterbalanced } : {}),
     missM: Math.max(0, ...misses),
   };
 }

@@ -118,3 +118,14 @@ export function scaledBody({ heightCm, massKg, sex }: AthleteSize): ScaledBody {
     shoulderHalfWidthM: 0.115 * heightM,
   };
 }
+
+/**
+ * The body as its upper arms look and lever in the drawn side view when the elbows stand out to the sides, degrees from 0 (beside the body) to 80.
+ *
+ * @example withElbowsOut(body, 60).lengthM.upperArm / body.lengthM.upperArm // 0.5
+ */
+export function withElbowsOut(body: ScaledBody, degrees: number): ScaledBody {
+  if (degrees === 0) return body;
+  const upperArm = body.lengthM.upperArm * Math.cos((degrees * Math.PI) / 180);
+  return { ...body, lengthM: { ...body.lengthM, upperArm } };
+}

@@ -32,7 +32,7 @@ export interface Skeleton {
 }
 
 /** Share of the trunk's length, and of its mass, that lies below the waist. */
-export const waistShare = 0.42;
+export const waistShare = 0.28;
 
 /** In the front view a foot is seen from its end. */
 const footForeshortening = 0.45;

@@ -1,4 +1,5 @@
 import { acrossMoments, type SideOnMoment } from './across';
+import type { ContactPart } from './contact';
 import { type CarriedLoad, carried, contactOwner, type OutsideForce, type Pull, pulled } from './outside';
 import { type PlacedBody, standingParts } from './placing';
 import type { LimbSide, View } from './pose';
@@ -114,6 +115,10 @@ function withInertia(
 
 /** What is held pulls at the middle of the fingers, this far from the knuckles, share of height; common practice, no source. */
 const fingerLever = 0.026;
+/** A bar that one hangs from lies nearer to the knuckles, hooked: this much of that lever; common practice, no source. */
+const hookedLever = 0.85;
+/** How much of that lever a contact loads: fingertips that are stood on bend the fingers as far from the knuckles as a grip does. */
+const fingerWork: Partial<Record<ContactPart, number>> = { grip: hookedLever, fingertips: 1 };
 
 /** The moment at the knuckles of the harder working hand: everything it carries, is pulled by, or hangs from. */
 function gripMoment(loads: readonly OutsideForce[], reactions: readonly Reaction[], { heightM }: ScaledBody): number {
@@ -121,7 +126,7 @@ function gripMoment(loads: readonly OutsideForce[], reactions: readonly Reaction
   for (const { forceN, owner } of loads)
     if (owner.side !== 'middle' && owner.distalTo.includes('wrist')) held[owner.side] += Math.hypot(forceN.x, forceN.y);
   for (const { touch, forceN } of reactions)
-    if (touch.contact.part === 'grip') held[touch.side] += Math.hypot(forceN.x, forceN.y);
+    held[touch.side] += (fingerWork[touch.contact.part] ?? 0) * Math.hypot(forceN.x, forceN.y);
   return Math.max(held.near, held.far) * fingerLever * heightM;
 }
 

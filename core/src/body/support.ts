@@ -1,7 +1,8 @@
 import { type ContactPart, contactHalfLength } from './contact';
 import type { OutsideForce } from './outside';
-import { type PlacedBody, type Touch, touchPoint } from './placing';
-import type { Point } from './skeleton';
+import { type PlacedBody, pressurePoint, type Touch } from './placing';
+import type { Point, Skeleton } from './skeleton';
+import { typicalMoment } from './typical-strength';
 
 export interface Reaction {
   /** Name of the part: hands, feet, knees, back ... */
@@ -19,6 +20,8 @@ const spokenNames: Partial<Record<ContactPart, string>> = {
   heels: 'feet',
   insteps: 'feet',
   grip: 'hands',
+  fingertips: 'hands',
+  palms: 'hands',
   elbows: 'forearms',
 };
 
@@ -38,10 +41,12 @@ function contactNames(touches: readonly Touch[], at: readonly Point[], apartM: n
 
 /** How readily a contact takes force along its line, across it, and as a moment of its own: the last only when nothing else can. */
 const alongFreedom = 1;
-const acrossFreedom = 0.02;
+const acrossFreedom = 0.04;
 /** Legs push part of the way towards the centre of mass: shear of a seventh of body weight in a split stance; common practice, no source. */
 const legAcrossFreedom = 0.2;
 const footFrictionFreedom = 1;
+/** Heels alone slide before a whole sole does. */
+const heelFrictionFreedom = 0.05;
 /** A head that rests carries little more than itself. */
 const headFreedom = 0.05;
 /** Friction on a wall hangs on its pressure, so the pressure comes first. */
@@ -52,7 +57,9 @@ const frictionTangent = 0.7;
 
 /** What a leg ends in: somebody who stands on these alone stands on the legs. */
 const legParts = new Set<ContactPart>(['feet', 'toes', 'heels', 'insteps', 'knees']);
-const armParts = new Set<ContactPart>(['hands', 'forearms', 'elbows', 'grip']);
+const armParts = new Set<ContactPart>(['hands', 'fingertips', 'palms', 'forearms', 'elbows', 'grip']);
+
+const handParts = new Set<ContactPart>(['hands', 'fingertips', 'palms', 'grip']);
 
 /** Direction of a contact's force, how readily it takes force along it, and across it. */
 interface SupportLine {
@@ -63,7 +70,7 @@ interface SupportLine {
 
 /**
  * The line that a contact's force is taken to run along where equilibrium alone does not decide it, and how readily it leaves that line.
- * Arms push and pull along the line to their shoulder, which spares the shoulder; who stands on the legs alone pushes part of the way
+ * Arms push and pull so that elbow and shoulder share the work; who stands on the legs alone pushes part of the way
  * towards the centre of mass, as in walking and cutting (Maus and others 2010); everything else presses straight onto its surface.
  */
 function lineOf(touch: Touch, at: Point, placedBody: PlacedBody, centre: Point): SupportLine {
@@ -71,14 +78,28 @@ function lineOf(touch: Touch, at: Point, placedBody: PlacedBody, centre: Point):
   const { part, surface, held } = touch.contact;
   if (view === 'above') return { along: { x: 0, y: 1 }, across: alongFreedom };
   if (surface === 'wall') return { along: { x: -Math.sign(placedBody.wallX ?? 1), y: 0 }, across: wallFrictionFreedom };
-  if (armParts.has(part)) {
-    const { shoulder } = skeleton[touch.side];
-    return { along: tilted(at, shoulder, held), across: acrossFreedom };
-  }
+  if (armParts.has(part)) return { along: tilted(at, armTarget(touch, skeleton), held), across: acrossFreedom };
   if (part === 'head') return { along: { x: 0, y: 1 }, across: acrossFreedom, readily: headFreedom };
   const feetAlone = touches.every((t) => legParts.has(t.contact.part) && t.contact.surface !== 'wall');
   if (feetAlone) return { along: tilted(at, centre, false), across: legAcrossFreedom };
-  return { along: { x: 0, y: 1 }, across: footFrictionFreedom };
+  return { along: { x: 0, y: 1 }, across: part === 'heels' ? heelFrictionFreedom : footFrictionFreedom };
+}
+
+/** A hand's force passes the elbow and the shoulder on opposite sides; between them it is nearer to the elbow by the weaker joint's part. */
+const elbowPart = elbowOf(typicalMoment);
+
+function elbowOf({ elbow, shoulder }: Record<'elbow' | 'shoulder', number>): number {
+  return elbow / (elbow + shoulder);
+}
+
+/**
+ * Where the force of an arm on what it rests on or holds points: to the shoulder from elbow and forearm; from the hand between elbow and shoulder, so
+ * that both work at the same fraction of what they can (the least largest effort: An 1984, Crowninshield and Brand 1981).
+ */
+function armTarget({ contact, side }: Touch, skeleton: Skeleton): Point {
+  const { elbow, shoulder } = skeleton[side];
+  if (!handParts.has(contact.part)) return shoulder;
+  return { x: elbow.x + elbowPart * (shoulder.x - elbow.x), y: elbow.y + elbowPart * (shoulder.y - elbow.y) };
 }
 
 /** Unit vector from a contact towards a point, no farther from upright than friction holds; held contacts need no friction. */
@@ -107,7 +128,7 @@ export function supportReactions(
 ): { reactions: Reaction[]; tipM: number } {
   const { skeleton, touches, body, view } = placedBody;
   if (touches.length === 0) return { reactions: [], tipM: 0 };
-  const points = touches.map((t) => touchPoint(skeleton, t));
+  const points = touches.map((t) => pressurePoint(skeleton, t));
   const about = points[0] as Point;
   const [sumX, sumY, sumM] = sumOf(acting, about);
   const target = [-sumX, -sumY, -sumM] as const;

@@ -1,24 +1,23 @@
 import type { MomentName } from './statics';
 
 /**
- * Most moment one limb can hold at a joint, N m per kg of body mass, trained adult man; starting guesses,
- * order of size from dynamometry, common practice, no source. Trunk and neck are for the whole body. The elbow's is in the planar model's own
- * terms, where elbows stay beside the body: set so that an intermediate man comes out at some 25 push-ups. The side of the hip is set so that
- * a side plank asks for about three quarters of it and standing on one leg for a third, as in muscle activity (Distefano 2009; value from
- * memory); the grip so that a hand holds some 50 kg (Mathiowetz 1985; value from memory).
+ * Largest moment one limb can hold at a joint in its strongest direction, N m per kg of body mass: an intermediate man of 25. Trunk and neck are for
+ * the whole body. Orders of size from dynamometry, values from memory: knee 2.8 (Freedson 1993, Neder 1999), hip 2.9 (Cahalan 1989), ankle 2.2,
+ * trunk 3.6, side bend 2.3, turn 1.25 (isometric series), elbow flexion 0.92 and extension 0.70, wrist 0.19 (Delp 1996), neck (Vasavada 2001). The
+ * shoulder is set by pulling: a row of nine tenths of body mass; the fingers by a hand that holds some 50 kg (Mathiowetz 1985).
  */
 export const typicalMoment: Record<MomentName, number> = {
   neck: 0.5,
-  shoulder: 1.15,
-  elbow: 1.75,
-  wrist: 0.3,
+  shoulder: 1.25,
+  elbow: 0.92,
+  wrist: 0.19,
   trunk: 3.6,
-  hip: 3.3,
+  hip: 3.1,
   knee: 3,
-  ankle: 2.6,
-  'trunk-side': 3,
-  'trunk-twist': 1.3,
-  'hip-side': 2.4,
+  ankle: 2.4,
+  'trunk-side': 2.3,
+  'trunk-twist': 1.25,
+  'hip-side': 2.1,
   'shoulder-turn': 0.6,
-  grip: 0.33,
+  grip: 0.36,
 };

@@ -137,8 +137,8 @@ export class Capacity {
 
   private relation(variant: Variant, counts: Showing['counts'], asked: readonly Asked[]): ToFailure {
     if (counts === 'repetitions') return repetitionsToFailure;
-    const hardest = this.hardest(asked);
-    return secondsToFailure(hardest ? hardest.moment : momentOf(variant.jointActions[0] as JointAction));
+    const moment = this.hardest(asked)?.moment ?? momentOf(variant.jointActions[0] as JointAction);
+    return secondsToFailure(moment, this.athlete.sex);
   }
 
   private hardest(asked: readonly Asked[]): Asked | undefined {

@@ -1,7 +1,9 @@
 import type { Band } from '../body/band';
 import { linePulls } from '../body/line';
+import type { PlacedBody } from '../body/placing';
 import type { ScaledBody } from '../body/segments';
 import { type MomentName, type Moments, momentNames, type Statics, statics } from '../body/statics';
+import { placedForPeaks } from './peaks';
 import { bodyKey, keptOf, placedAlong, placedVariant } from './placed';
 import type { Variant } from './variant';
 import type { Joint, JointAction, Motion } from './vocabulary';
@@ -50,12 +52,16 @@ export function momentOf({ joint, action }: JointAction): MomentName {
  *
  * @example staticsOf(pushUp, scaledBody({ heightCm: 175, massKg: 75 }))[0].momentsNm.elbow
  */
-export function staticsOf(
+export function staticsOf(variant: Variant, body: ScaledBody, loading: Loading = {}): Statics[] {
+  return loadedStatics(variant, placedVariant(variant, body), loading);
+}
+
+/** Statics of bodies along a variant's way, with what it is done with. */
+export function loadedStatics(
   variant: Variant,
-  body: ScaledBody,
+  frames: readonly PlacedBody[],
   { loadKg = 0, band = 'medium' }: Loading = {},
 ): Statics[] {
-  const frames = placedVariant(variant, body);
   const carried =
     variant.load?.source === 'weight' && loadKg > 0 ? [{ place: variant.load.place, massKg: loadKg }] : [];
   const pulls = variant.line ? linePulls(frames, variant.line, band) : [];
@@ -64,14 +70,19 @@ export function staticsOf(
 
 const kept = new WeakMap<Variant, Map<string, Moments>>();
 
-/** Largest moment of each kind over the keyframes of a variant, N m, one limb; kept, since composing asks again and again. */
+/**
+ * Largest moment of each kind over the whole way of a variant, N m, one limb: its keyframes, and between them wherever a joint works harder there.
+ * Kept, since composing asks again and again.
+ *
+ * @example peakMoments(overheadPress, body, { loadKg: 40 }).shoulder // with the arm level, half-way up
+ */
 export function peakMoments(variant: Variant, body: ScaledBody, loading: Loading = {}): Moments {
   const key = `${bodyKey(body)}|${loadingKey(loading)}`;
   return keptOf(kept, variant, key, () => largestMoments(variant, body, loading));
 }
 
 function largestMoments(variant: Variant, body: ScaledBody, loading: Loading): Moments {
-  const frames = staticsOf(variant, body, loading);
+  const frames = loadedStatics(variant, placedForPeaks(variant, body), loading);
   return Object.fromEntries(momentNames.map((j) => [j, Math.max(...frames.map((f) => f.momentsNm[j]))])) as Moments;
 }
 
@@ -87,18 +98,10 @@ export interface MomentsAt {
  *
  * @example momentsOverRange(squat, body).at(-1).share // 1
  */
-export function momentsOverRange(
-  variant: Variant,
-  body: ScaledBody,
-  { loadKg = 0, band = 'medium' }: Loading = {},
-  between = 6,
-): MomentsAt[] {
+export function momentsOverRange(variant: Variant, body: ScaledBody, loading: Loading = {}, between = 6): MomentsAt[] {
   const frames = placedAlong(variant, body, between);
-  const carried =
-    variant.load?.source === 'weight' && loadKg > 0 ? [{ place: variant.load.place, massKg: loadKg }] : [];
-  const pulls = variant.line ? linePulls(frames, variant.line, band) : [];
-  return frames.map((frame, i) => ({
+  return loadedStatics(variant, frames, loading).map(({ momentsNm }, i) => ({
     share: frames.length > 1 ? i / (frames.length - 1) : 0,
-    moments: statics(frame, carried, pulls[i]).momentsNm,
+    moments: momentsNm,
   }));
 }

@@ -1,4 +1,4 @@
-import { placedBetween, placedKeyframes } from '../body/motion';
+import { bodyIn, type Keyframe, placedBetween, placedKeyframes } from '../body/motion';
 import type { PlacedBody } from '../body/placing';
 import type { ScaledBody } from '../body/segments';
 import type { Variant } from './variant';
@@ -36,7 +36,7 @@ export function placedVariant(variant: Variant, body: ScaledBody): PlacedBody[] 
     const frames = keptOf(placedByStature, variant, statureKey(body), () =>
       placedKeyframes(variant, ofOneKilogram(body)),
     );
-    return frames.map((frame) => ({ ...frame, body }));
+    return frames.map((frame, i) => ({ ...frame, body: bodyIn(variant, variant.keyframes[i] as Keyframe, body) }));
   });
 }
 

@@ -1,6 +1,7 @@
 import type { Line } from '../body/line';
 import type { Keyframe, Movement } from '../body/motion';
 import type { LoadPlace } from '../body/outside';
+import type { Counterbalanced } from '../body/placing';
 import type { PoseChanges } from '../body/pose';
 import type { Dose } from '../dose/dose';
 import { parseDose } from '../dose/notation';
@@ -144,6 +145,8 @@ export interface WrittenVariant {
   faults: readonly Fault[];
   cautions?: readonly string[];
   view?: Movement['view'];
+  elbowsOut?: number;
+  counterbalanced?: Counterbalanced;
   wall?: number;
   line?: Line;
   keyframes: readonly Keyframe[];
@@ -182,10 +185,21 @@ export function family<const S extends FamilyShared>(
   return variants.map((own) => read(id, { ...shared, ...own } as unknown as WrittenVariant));
 }
 
+/** A load that a movement is about is taken to be so heavy for its balance, as a share of body mass; common practice, no source. */
+const usualLoadShare = 0.3;
+
+/** A light load is counted at half the most that is sensible, of a body of 75 kg. */
+function leanedAgainst(load: LoadRule | undefined): Counterbalanced | undefined {
+  if (!load?.required || load.source !== 'weight') return undefined;
+  return { place: load.place, share: Math.min(usualLoadShare, (load.maxKg ?? Infinity) / 2 / 75) };
+}
+
 function read(familyId: string, written: WrittenVariant): Variant {
   const { jointActions, regions, dose, needs, cautions = [], ...rest } = written;
   let known: readonly RegionLoad[] | undefined = regions?.map(readRegion);
+  const counterbalanced = leanedAgainst(written.load);
   const variant: Variant = {
+    ...(counterbalanced ? { counterbalanced } : {}),
     otherNames: [],
     side: 'both',
     speed: 'controlled',

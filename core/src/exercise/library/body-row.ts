@@ -121,12 +121,13 @@ export default family(
         'trunk rotation holding',
       ],
       dose: '3x12/side 2-1-1 rir2 r45',
+      elbowsOut: 35,
       keyframes: [
         frame('hang', 'standing', 'feet far.hand@chair', {
           lean: 62,
           hip: 78,
           knee: 24,
-          near: { shoulder: 62, elbow: 2 },
+          near: { shoulder: 76, elbow: 2 },
           far: { shoulder: 66, elbow: 10 },
           neck: -10,
         }),
@@ -134,7 +135,7 @@ export default family(
           lean: 62,
           hip: 78,
           knee: 24,
-          near: { shoulder: -18, elbow: 80 },
+          near: { shoulder: 14, elbow: 66 },
           far: { shoulder: 66, elbow: 10 },
           neck: -10,
         }),

@@ -58,8 +58,8 @@ export default family(
       faults: [{ see: 'Back rounds', say: 'Sit taller, lean less.' }],
       sources: ['McGill 1999 (trunk endurance tests; value from memory)'],
       keyframes: [
-        frame('hold', 'long sitting', 'seat feet', { lean: -26, hip: 68, knee: 88, shoulder: 70, elbow: 90 }),
-        frame('further', 'long sitting', 'seat feet', { lean: -34, hip: 62, knee: 88, shoulder: 70, elbow: 90 }),
+        frame('hold', 'long sitting', 'seat feet', { lean: -36, hip: 108, knee: 88, shoulder: 40, elbow: 130 }, { fix: ['lean'] }),
+        frame('further', 'long sitting', 'seat feet', { lean: -44, hip: 114, knee: 88, shoulder: 40, elbow: 130 }, { fix: ['lean'] }),
       ],
     },
   ],

@@ -7,6 +7,7 @@ export default family(
     pattern: 'elbow-extension',
     planes: ['sagittal'],
     position: 'hands-and-feet',
+    elbowsOut: 30,
     blocks: ['strength'],
     needs: { kit: [['chair', 'sofa', 'bench']] },
     jointActions: ['elbow extension shortening', 'shoulder flexion shortening'],
@@ -23,8 +24,8 @@ export default family(
       level: 'beginner',
       dose: '3x10 2-0-1 rir2 r60',
       keyframes: [
-        frame('up', 'standing', 'hands@sofa feet', { lean: -4, hip: 72, knee: 82, shoulder: -24, elbow: 6, wrist: 60 }),
-        frame('down', 'standing', 'hands@sofa feet', {
+        frame('up', 'standing', 'palms@sofa feet', { lean: -4, hip: 72, knee: 82, shoulder: -24, elbow: 6, wrist: 60 }),
+        frame('down', 'standing', 'palms@sofa feet', {
           lean: -2,
           hip: 98,
           knee: 92,
@@ -42,20 +43,20 @@ export default family(
       level: 'intermediate',
       dose: '3x8 2-0-1 rir2 r60',
       keyframes: [
-        frame('up', 'long sitting', 'hands@sofa heels', {
-          lean: -4,
-          hip: 64,
+        frame('up', 'long sitting', 'palms@sofa heels', {
+          lean: -8,
+          hip: 62,
           knee: 2,
-          shoulder: -26,
-          elbow: 6,
+          shoulder: -16,
+          elbow: 8,
           wrist: 60,
         }),
-        frame('down', 'long sitting', 'hands@sofa heels', {
-          lean: -2,
-          hip: 88,
+        frame('down', 'long sitting', 'palms@sofa heels', {
+          lean: -6,
+          hip: 82,
           knee: 2,
-          shoulder: -62,
-          elbow: 80,
+          shoulder: -52,
+          elbow: 72,
           wrist: 60,
         }),
       ],

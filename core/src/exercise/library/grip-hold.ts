@@ -93,8 +93,8 @@ export default family(
       dose: '3x15s r30',
       cues: ['Fingers wide and domed', 'Weight over the hands', 'Stop when they flatten'],
       keyframes: [
-        frame('hold', 'plank', 'knees hands', { knee: 90, lean: 58, shoulder: 58, ankle: -60 }, { fix: ['hip'] }),
-        frame('lean', 'plank', 'knees hands', { knee: 84, lean: 62, shoulder: 68, ankle: -60 }, { fix: ['hip'] }),
+        frame('hold', 'plank', 'knees fingertips', { knee: 90, lean: 58, shoulder: 58, wrist: 12, ankle: -60 }, { fix: ['hip'] }),
+        frame('lean', 'plank', 'knees fingertips', { knee: 84, lean: 62, shoulder: 64, wrist: 12, ankle: -60 }, { fix: ['hip'] }),
       ],
     },
     {
@@ -109,8 +109,8 @@ export default family(
       cues: ['Fingers spread and bent, palm off the wall', 'Feet a step away', 'Elbows soft'],
       faults: [{ see: 'Fingers bend backwards', say: 'Feet closer to the wall, shorter hold.' }],
       keyframes: [
-        frame('lean', 'standing', 'toes hands@wall', { lean: 12, shoulder: 84, elbow: 10, wrist: 80, ankle: -4 }),
-        frame('closer', 'standing', 'toes hands@wall', { lean: 16, shoulder: 70, elbow: 40, wrist: 80, ankle: -2 }),
+        frame('lean', 'standing', 'toes fingertips@wall', { lean: 12, shoulder: 84, elbow: 10, wrist: 30, ankle: -4 }),
+        frame('closer', 'standing', 'toes fingertips@wall', { lean: 16, shoulder: 70, elbow: 40, wrist: 30, ankle: -2 }),
       ],
     },
     {
@@ -131,8 +131,8 @@ export default family(
       faults: [{ see: 'Palms sink to the surface', say: 'Step closer, hold shorter.' }],
       cautions: ['What carries you must not slide or tip. Sore fingers: leave out.'],
       keyframes: [
-        frame('hold', 'plank', 'toes hands@worktop', { lean: 40, shoulder: 60 }, { fix: ['hip', 'knee'] }),
-        frame('longer', 'plank', 'toes hands@worktop', { lean: 44, shoulder: 56, elbow: 10 }, { fix: ['hip', 'knee'] }),
+        frame('hold', 'plank', 'toes fingertips@worktop', { lean: 40, shoulder: 60, wrist: 20 }, { fix: ['hip', 'knee'] }),
+        frame('longer', 'plank', 'toes fingertips@worktop', { lean: 44, shoulder: 56, elbow: 10, wrist: 20 }, { fix: ['hip', 'knee'] }),
       ],
     },
     {
@@ -153,8 +153,8 @@ export default family(
       faults: [{ see: 'Hips sag', say: 'Back to the knees.', shown: { change: { hip: -24, trunk: -12 } } }],
       cautions: ['Sore fingers or wrists: leave out.'],
       keyframes: [
-        frame('hold', 'plank', 'toes hands', {}, { fix: ['hip', 'knee'] }),
-        frame('longer', 'plank', 'toes hands', { lean: 75, trunk: 3 }, { fix: ['hip', 'knee'] }),
+        frame('hold', 'plank', 'toes fingertips', { wrist: 15 }, { fix: ['hip', 'knee'] }),
+        frame('longer', 'plank', 'toes fingertips', { lean: 75, trunk: 3, wrist: 15 }, { fix: ['hip', 'knee'] }),
       ],
     },
   ],

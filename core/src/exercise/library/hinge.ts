@@ -27,9 +27,15 @@ export default family(
       keyframes: [
         { name: 'tall', base: 'standing', change: { knee: 6 }, on: ['feet'] },
         {
+          name: 'at the knees',
+          base: 'standing',
+          change: { lean: 36, hip: 56, knee: 22, ankle: 0, shoulder: 24, neck: -8 },
+          on: ['feet'],
+        },
+        {
           name: 'folded',
           base: 'standing',
-          change: { lean: 72, hip: 88, knee: 22, ankle: 6, shoulder: 72, neck: -12 },
+          change: { lean: 64, hip: 88, knee: 26, ankle: -2, shoulder: 46, neck: -12 },
           on: ['feet'],
         },
       ],
@@ -44,6 +50,7 @@ export default family(
       regions: ['hamstring', 'hip'],
       level: 'beginner',
       load: { place: 'hands', source: 'weight', required: false, hands: 2 },
+      counterbalanced: { place: 'hands', share: 0.2 },
       dose: '3x8/side 3-1-1 rir2 r60',
       jointActions: ['hip extension shortening', 'hip extension lengthening', 'hip abduction holding'],
       keyframes: [
@@ -57,10 +64,10 @@ export default family(
           name: 'folded',
           base: 'standing',
           change: {
-            lean: 72,
-            near: { hip: 86, knee: 22, ankle: 8 },
+            lean: 60,
+            near: { hip: 78, knee: 26, ankle: 6 },
             far: { hip: -2, knee: 12 },
-            shoulder: 72,
+            shoulder: 60,
             neck: -12,
           },
           on: ['near.foot'],

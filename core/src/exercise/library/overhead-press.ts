@@ -8,6 +8,7 @@ export default family(
     blocks: ['strength'],
     pattern: 'vertical-push',
     planes: ['sagittal', 'frontal'],
+    elbowsOut: 45,
     jointActions: ['shoulder flexion shortening', 'elbow extension shortening'],
   },
   [
@@ -26,7 +27,8 @@ export default family(
       faults: [{ see: 'Lower back arches', say: 'Lighter, or half kneeling.' }],
       cautions: ['Check the ceiling; nothing with a loose lid overhead.'],
       keyframes: [
-        { name: 'rack', base: 'standing', change: { shoulder: 42, elbow: 142 }, on: ['feet'] },
+        { name: 'rack', base: 'standing', change: { shoulder: 38, elbow: 140 }, on: ['feet'] },
+        { name: 'past the face', base: 'standing', change: { shoulder: 96, elbow: 96 }, on: ['feet'] },
         { name: 'overhead', base: 'standing', change: { shoulder: 174, elbow: 4 }, on: ['feet'] },
       ],
     },
@@ -35,6 +37,7 @@ export default family(
       name: 'Pike push-up',
       otherNames: ['bent-hip push-up'],
       purpose: 'overhead pressing without kit',
+      elbowsOut: 45,
       position: 'hands-and-feet',
       regions: ['shoulder+high', 'wrist'],
       level: 'intermediate',
@@ -53,7 +56,7 @@ export default family(
         {
           name: 'bottom',
           base: 'plank',
-          change: { lean: 138, hip: 92, knee: 10, ankle: 0, shoulder: 118, elbow: 66, neck: -25 },
+          change: { lean: 138, hip: 92, knee: 10, ankle: 0, shoulder: 84, elbow: 72, neck: -25 },
           on: ['toes', 'hands'],
           fix: ['hip', 'elbow'],
         },
@@ -158,7 +161,7 @@ export default family(
           'bottom',
           'plank',
           'toes@sofa hands',
-          { lean: 152, hip: 92, knee: 6, ankle: 0, shoulder: 128, elbow: 72, neck: -22 },
+          { lean: 152, hip: 92, knee: 6, ankle: 0, shoulder: 92, elbow: 74, neck: -22 },
           { fix: ['hip', 'elbow'] },
         ),
       ],
@@ -187,7 +190,7 @@ export default family(
         {
           name: 'bottom',
           base: 'plank',
-          change: { lean: 144, hip: 92, knee: 10, ankle: 0, shoulder: 120, elbow: 66, neck: -25 },
+          change: { lean: 144, hip: 92, knee: 10, ankle: 0, shoulder: 88, elbow: 73, neck: -25 },
           on: ['toes@step', 'hands'],
           fix: ['hip', 'elbow'],
         },

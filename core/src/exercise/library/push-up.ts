@@ -8,6 +8,7 @@ export default family(
     pattern: 'horizontal-push',
     planes: ['sagittal'],
     position: 'hands-and-feet',
+    elbowsOut: 52,
     jointActions: ['shoulder flexion shortening', 'elbow extension shortening', 'trunk flexion holding'],
     cues: ['One line from heel to head', 'Elbows about 45 degrees', 'Chest goes first'],
     faults: [

@@ -7,6 +7,7 @@ export default family(
     blocks: ['strength'],
     pattern: 'horizontal-pull',
     planes: ['sagittal'],
+    elbowsOut: 45,
     jointActions: ['shoulder extension shortening', 'scapula retraction shortening', 'elbow flexion shortening'],
   },
   [
@@ -89,7 +90,7 @@ export default family(
         {
           name: 'pulled',
           base: 'standing',
-          change: { lean: 62, hip: 80, knee: 28, ankle: 10, shoulder: -14, elbow: 78, neck: -14 },
+          change: { lean: 62, hip: 80, knee: 28, ankle: 10, shoulder: -10, elbow: 74, neck: -14 },
           on: ['feet'],
         },
       ],

@@ -31,13 +31,13 @@ export default family(
           name: 'hold',
           base: 'side lying',
           change: { lean: 56, near: { shoulder: 58, elbow: 86 }, far: { shoulder: 8, elbow: 20 } },
-          on: ['near.forearm@sofa', 'near.instep'],
+          on: ['near.forearm@sofa', 'near.instep', 'far.instep@ankle'],
         },
         {
           name: 'hold, tall',
           base: 'side lying',
           change: { lean: 56, trunk: -3, near: { shoulder: 54, elbow: 86 }, far: { shoulder: 14, elbow: 20 } },
-          on: ['near.forearm@sofa', 'near.instep'],
+          on: ['near.forearm@sofa', 'near.instep', 'far.instep@ankle'],
         },
       ],
     },
@@ -55,13 +55,13 @@ export default family(
           name: 'hold',
           base: 'side lying',
           change: { lean: 72, near: { shoulder: 74, elbow: 88 }, far: { shoulder: 14, elbow: 20 } },
-          on: ['near.forearm', 'near.instep'],
+          on: ['near.forearm', 'near.instep', 'far.instep@ankle'],
         },
         {
           name: 'arm up',
           base: 'side lying',
           change: { lean: 71, near: { shoulder: 74, elbow: 88 }, far: { shoulder: 104 } },
-          on: ['near.forearm', 'near.instep'],
+          on: ['near.forearm', 'near.instep', 'far.instep@ankle'],
         },
       ],
     },
@@ -77,7 +77,7 @@ export default family(
         frame(
           'hold',
           'side lying',
-          'near.forearm near.knee',
+          'near.forearm near.knee far.knee@ankle',
           {
             lean: 64,
             near: { shoulder: 70, elbow: 88, hip: -4, knee: 20, ankle: -80 },
@@ -88,7 +88,7 @@ export default family(
         frame(
           'higher',
           'side lying',
-          'near.forearm near.knee',
+          'near.forearm near.knee far.knee@ankle',
           {
             lean: 62,
             near: { shoulder: 70, elbow: 88, hip: -8, knee: 22, ankle: -80 },

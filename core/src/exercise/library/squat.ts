@@ -63,11 +63,17 @@ export default family(
       purpose: 'both legs with the load kept close',
       level: 'beginner',
       needs: { kit: [handWeights] },
-      load: { place: 'chest', source: 'weight', required: true, hands: 1 },
+      load: { place: 'hands', source: 'weight', required: true, hands: 1 },
+      jointActions: [
+        'knee extension shortening',
+        'hip extension shortening',
+        'shoulder flexion holding',
+        'elbow flexion holding',
+      ],
       dose: '3x10 3-1-1 rir2 r60',
       keyframes: [
-        frame('tall', 'standing', 'feet', { hip: 6, knee: 6, shoulder: 45, elbow: 130 }),
-        frame('low', 'standing', 'feet', { lean: 34, hip: 112, knee: 108, ankle: 28, shoulder: 60, elbow: 120 }),
+        frame('tall', 'standing', 'feet', { hip: 6, knee: 6, shoulder: 24, elbow: 132 }),
+        frame('low', 'standing', 'feet', { lean: 26, hip: 108, knee: 110, ankle: 30, shoulder: 44, elbow: 132 }),
       ],
     },
     {

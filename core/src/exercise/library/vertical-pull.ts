@@ -8,6 +8,7 @@ export default family(
     blocks: ['strength'],
     pattern: 'vertical-pull',
     planes: ['sagittal'],
+    elbowsOut: 64,
     jointActions: ['shoulder extension shortening', 'elbow flexion shortening', 'scapula retraction shortening'],
   },
   [

@@ -25,8 +25,8 @@ export default family(
       load: { place: 'chest', source: 'weight', required: false, maxKg: 15, hands: 1 },
       dose: '3x30s r45',
       keyframes: [
-        frame('sit', 'standing', 'feet back@wall', { hip: 50, knee: 55, ankle: 5, shoulder: 40, elbow: 20 }),
-        frame('settle', 'standing', 'feet back@wall', { hip: 56, knee: 62, ankle: 6, shoulder: 40, elbow: 20 }),
+        frame('sit', 'standing', 'feet seat@wall', { hip: 50, knee: 55, ankle: 5, shoulder: 40, elbow: 20 }),
+        frame('settle', 'standing', 'feet seat@wall', { hip: 56, knee: 62, ankle: 6, shoulder: 40, elbow: 20 }),
       ],
     },
     {
@@ -39,8 +39,8 @@ export default family(
       load: { place: 'chest', source: 'weight', required: false, maxKg: 15, hands: 1 },
       dose: '3x40s r60',
       keyframes: [
-        frame('sit', 'standing', 'feet back@wall', { hip: 84, knee: 86, ankle: 2, shoulder: 70, elbow: 20 }),
-        frame('settle', 'standing', 'feet back@wall', { hip: 90, knee: 90, ankle: 0, shoulder: 70, elbow: 20 }),
+        frame('sit', 'standing', 'feet seat@wall', { hip: 84, knee: 86, ankle: 2, shoulder: 70, elbow: 20 }),
+        frame('settle', 'standing', 'feet seat@wall', { hip: 90, knee: 90, ankle: 0, shoulder: 70, elbow: 20 }),
       ],
     },
     {
@@ -53,14 +53,14 @@ export default family(
       level: 'intermediate',
       dose: '3x20s/side r45',
       keyframes: [
-        frame('sit', 'standing', 'near.foot back@wall', {
+        frame('sit', 'standing', 'near.foot seat@wall', {
           hip: 76,
           knee: 80,
           shoulder: 70,
           elbow: 20,
           far: { hip: 82, knee: 30 },
         }),
-        frame('settle', 'standing', 'near.foot back@wall', {
+        frame('settle', 'standing', 'near.foot seat@wall', {
           hip: 82,
           knee: 84,
           shoulder: 70,
