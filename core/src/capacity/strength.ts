@@ -29,7 +29,6 @@ const levelFactor: Record<Level, number> = { new: 0.78, beginner: 0.9, intermedi
 const trunkLevelFactor: Record<Level, number> = { new: 0.82, beginner: 0.94, intermediate: 1, advanced: 1.03 };
 const trunkMoments: ReadonlySet<MomentName> = new Set(['trunk', 'trunk-side', 'trunk-twist']);
 
-
 /**
  * Moment of a woman per kg against a man's: dynamometry as in `typicalMoment`, values from memory. Elbow flexion stands between dynamometry and
  * what women pull up of their own mass.

@@ -51,7 +51,7 @@ const rules: readonly Rule[] = [
     about: 'furniture',
     asks: needsKit('chair', 'sofa', 'bench', 'step', 'stairs'),
     known: /slide|slip|tip|edge|rail|against a wall|steady/i,
-    text: 'What carries you must not slide or tip: chair against a wall.',
+    text: 'It must not slide or tip: chair against a wall.',
   },
   {
     about: 'sliding',

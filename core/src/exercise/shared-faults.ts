@@ -36,6 +36,11 @@ const fromTheSide = (v: Variant) => v.view === 'side';
 const written = (v: Variant, angle: 'knee' | 'lean' | 'hip') =>
   Math.max(0, ...v.keyframes.flatMap(({ change = {} }) => [change[angle] ?? 0]));
 
+const risesOnTheToes = (v: Variant) => v.jointActions.some((a) => a.joint === 'ankle' && a.action === 'extension');
+const slowOnPurpose = (v: Variant) => v.speed === 'slow' && v.dose.work.kind === 'reps';
+/** Pulled or pushed by the body's own weight, nobody leans back to cheat. */
+const ownWeight = (v: Variant) => v.position === 'hanging' || v.position === 'hands-and-feet';
+
 const first = (v: Variant) => v.keyframes[0]?.name;
 const mostBent = (v: Variant) =>
   [...v.keyframes].sort((a, b) => (b.change?.lean ?? 0) - (a.change?.lean ?? 0))[0]?.name;
@@ -56,7 +61,7 @@ export const sharedFaults: readonly SharedFault[] = [
   {
     asks: plankLike,
     see: 'Hips sag',
-    say: 'Squeeze the seat, ribs down; an easier version if it stays.',
+    say: 'Squeeze the glutes, ribs down; an easier version if it stays.',
     known: /sag|hollow/i,
     add: { hip: -18, trunk: -14 },
     at: first,
@@ -110,28 +115,28 @@ export const sharedFaults: readonly SharedFault[] = [
   {
     asks: all(patternIn('hip-dominant', 'knee-flexion'), lying),
     see: 'Hips sink before the set is over',
-    say: 'Squeeze the seat; the set ends there.',
+    say: 'Squeeze the glutes; the set ends there.',
     known: /side|drop|sink|level|sag/i,
     add: { hip: 18 },
   },
   {
     asks: all(patternIn('vertical-push', 'vertical-pull'), based('standing', 'half kneeling', 'tall kneeling')),
     see: 'Lower back hollows',
-    say: 'Ribs down, squeeze the seat; lighter.',
+    say: 'Ribs down, squeeze the glutes; lighter.',
     known: /arches|hollow/i,
     add: { trunk: -20, lean: -4 },
   },
   {
-    asks: all(patternIn('calf'), standing, (v) => written(v, 'knee') < 20),
+    asks: all(patternIn('calf'), standing, risesOnTheToes, (v) => written(v, 'knee') < 12),
     see: 'Knees bend to help',
-    say: 'Legs long; only the heel moves.',
+    say: 'Legs straight; only the heel moves.',
     known: /knees?/i,
     add: { knee: 26, hip: 15 },
   },
   {
     asks: all(patternIn('knee-flexion', 'knee-dominant'), based('tall kneeling'), (v) => written(v, 'hip') < 60),
     see: 'Hips fold',
-    say: 'Squeeze the seat; less far.',
+    say: 'Squeeze the glutes; less far.',
     known: /fold|bend first/i,
     add: { hip: 38, lean: 16 },
   },
@@ -160,24 +165,25 @@ export const sharedFaults: readonly SharedFault[] = [
     asks: all(
       patternIn('elbow-flexion', 'horizontal-pull', 'elbow-extension'),
       standing,
+      (v) => !ownWeight(v),
+      (v) => v.prop !== 'strap' && v.prop !== 'towel',
       (v) => written(v, 'lean') < 35,
     ),
-    see: 'Back leans to help',
-    say: 'Stand against a wall, or lighter.',
+    see: 'Trunk leans back to help',
+    say: 'Stand still, a lighter weight.',
     known: /lean/i,
     add: { lean: -16 },
   },
   {
-    asks: patternIn(
-      'shoulder-external-rotation',
-      'shoulder-internal-rotation',
-      'scapular',
-      'vertical-pull',
-      'horizontal-pull',
-      'vertical-push',
-    ),
-    see: 'Shoulder shrugs to the ear',
-    say: 'Neck long, blade down; less load.',
+    asks: patternIn('vertical-push'),
+    see: 'Shoulder shrugs before the arm lifts',
+    say: 'Start lighter; let the shoulder blade turn up with the arm.',
+    known: /shrug|ears/i,
+  },
+  {
+    asks: patternIn('shoulder-external-rotation', 'shoulder-internal-rotation', 'horizontal-pull'),
+    see: 'Shoulder creeps up to the ear',
+    say: 'Long neck, less load.',
     known: /shrug|ear\b|ears/i,
   },
   {
@@ -196,7 +202,7 @@ export const sharedFaults: readonly SharedFault[] = [
   {
     asks: all(patternIn('stretch', 'mobility'), based('half kneeling')),
     see: 'Lower back arches instead of the hip opening',
-    say: 'Tail tucked, then lean.',
+    say: 'Hips tucked under, then lean.',
     known: /arches|hollow/i,
     add: { trunk: -24 },
   },
@@ -250,8 +256,8 @@ export const sharedFaults: readonly SharedFault[] = [
   },
   {
     asks: patternIn('locomotion'),
-    see: 'Steps get short and rushed',
-    say: 'Fewer, larger, slower ones.',
+    see: 'Hips sway from side to side',
+    say: 'Slow down, short steps.',
     known: /steps|rush/i,
   },
   {
@@ -267,8 +273,11 @@ export const sharedFaults: readonly SharedFault[] = [
     known: /foot|toe/i,
   },
   {
-    asks: patternIn('hip-adduction', 'rotation', 'elbow-flexion', 'elbow-extension', 'hip-dominant', 'knee-flexion'),
-    see: 'Speed hides the weak part',
+    asks: all(
+      patternIn('hip-adduction', 'rotation', 'elbow-flexion', 'elbow-extension', 'hip-dominant', 'knee-flexion'),
+      slowOnPurpose,
+    ),
+    see: 'Rushes the hard part',
     say: 'Slower where it is hardest.',
     known: /speed|swing|fast/i,
   },

@@ -87,10 +87,20 @@ export const props = [
 ] as const;
 export type Prop = (typeof props)[number];
 
+/**
+ * How readily a coach chooses a variant: 3 a staple, 2 a good second choice, 1 a makeshift for when nothing better is feasible, 0 a curiosity or the
+ * drill of one sport.
+ */
+export const standings = [0, 1, 2, 3] as const;
+export type VariantStanding = (typeof standings)[number];
+
 export interface Variant extends Movement {
   id: string;
   name: string;
   otherNames: readonly string[];
+  standing: VariantStanding;
+  /** The sports whose own drill this is, by their ids; empty for what serves every sport. */
+  sports: readonly string[];
   family: string;
   blocks: readonly BlockKind[];
   pattern: Pattern;
@@ -126,6 +136,8 @@ export interface WrittenVariant {
   name: string;
   purpose: string;
   otherNames?: readonly string[];
+  standing: VariantStanding;
+  sports?: readonly string[];
   blocks: readonly BlockKind[];
   pattern: Pattern;
   jointActions: readonly WrittenJointAction[];
@@ -201,6 +213,7 @@ function read(familyId: string, written: WrittenVariant): Variant {
   const variant: Variant = {
     ...(counterbalanced ? { counterbalanced } : {}),
     otherNames: [],
+    sports: [],
     side: 'both',
     speed: 'controlled',
     level: 'new',

@@ -171,6 +171,7 @@ export const kitKinds = [
   'stairs',
   'skipping-rope',
   'pull-up-bar',
+  'rack',
   'mat',
   'stick',
   'ball',

@@ -5,7 +5,6 @@ import { longBands } from './kit-groups';
 export default family(
   'adductor',
   {
-    blocks: ['prevention'],
     pattern: 'hip-adduction',
     planes: ['frontal'],
     view: 'front',
@@ -15,8 +14,10 @@ export default family(
   [
     {
       id: 'side-lying-inner-raise',
-      name: 'Side-lying inner raise',
-      otherNames: ['lying adduction'],
+      name: 'Side-lying hip adduction',
+      otherNames: ['lying adduction', 'side-lying adductor raise', 'inner-thigh raise', 'Side-lying inner raise'],
+      standing: 2,
+      blocks: ['activate', 'prevention'],
       purpose: 'groin, no kit',
       regions: ['groin'],
       speed: 'slow',
@@ -41,8 +42,16 @@ export default family(
     },
     {
       id: 'adductor-side-hold',
-      name: 'Adductor side raise on a chair',
-      otherNames: ['Copenhagen adduction', 'inner-thigh side plank'],
+      name: 'Copenhagen adduction, short lever',
+      otherNames: [
+        'Copenhagen adduction',
+        'inner-thigh side plank',
+        'Copenhagen plank',
+        'Copenhagen hold',
+        'Adductor side raise on a chair',
+      ],
+      standing: 3,
+      blocks: ['prevention'],
       purpose: 'groin brakes the side cut',
       regions: ['groin+high', 'shoulder'],
       level: 'intermediate',
@@ -52,7 +61,7 @@ export default family(
       dose: '2x6/side 3-1-1 rir3 r45',
       cues: ['Top leg on the seat, knee or shin', 'Body in one line', 'Three seconds down'],
       faults: [{ see: 'Hips sag towards the floor', say: 'Rest the top knee, not the foot, on the seat.' }],
-      cautions: ['Chair against a wall; start with the knee supported.', 'Groin pain above 2: leave out.'],
+      cautions: ['Chair against a wall; start with the knee supported.', 'Groin pain above 2 out of 10: leave out.'],
       sources: ['Haroy 2019'],
       keyframes: [
         {
@@ -72,7 +81,14 @@ export default family(
     {
       id: 'cushion-squeeze',
       name: 'Cushion squeeze',
-      otherNames: ['adductor squeeze', 'ball squeeze'],
+      otherNames: [
+        'adductor squeeze',
+        'ball squeeze',
+        'groin squeeze',
+        'isometric hip adduction',
+        'Adductor squeeze with a cushion',
+      ],
+      standing: 2,
       purpose: 'groin holds, the gentlest way to start',
       blocks: ['activate', 'prevention'],
       position: 'both-feet',
@@ -95,8 +111,16 @@ export default family(
     },
     {
       id: 'adductor-side-raise',
-      name: 'Groin side raise',
-      otherNames: ['dynamic Copenhagen', 'groin side lift'],
+      name: 'Copenhagen adduction, long lever',
+      otherNames: [
+        'dynamic Copenhagen',
+        'groin side lift',
+        'Copenhagen raise',
+        'Copenhagen plank raise',
+        'Groin side raise',
+      ],
+      standing: 3,
+      blocks: ['prevention'],
       purpose: 'groin lifts and lowers the body, best proven guard',
       level: 'advanced',
       regions: ['groin+high', 'hip', 'shoulder'],
@@ -122,8 +146,10 @@ export default family(
     },
     {
       id: 'band-leg-pull-in',
-      name: 'Standing band pull-in',
-      otherNames: ['standing adduction'],
+      name: 'Standing band hip adduction',
+      otherNames: ['standing adduction', 'band adduction', 'cable adduction', 'Standing band pull-in'],
+      standing: 2,
+      blocks: ['prevention'],
       purpose: 'groin pulls across, as in a pass with the inside',
       position: 'one-foot',
       level: 'intermediate',

@@ -3,7 +3,6 @@ import { family } from '../variant';
 export default family(
   'ankle-rock',
   {
-    blocks: ['mobilise'],
     pattern: 'mobility',
     planes: ['sagittal'],
     position: 'kneeling',
@@ -16,7 +15,15 @@ export default family(
     {
       id: 'half-kneeling-ankle-rock',
       name: 'Half-kneeling ankle rock',
-      otherNames: ['knee over toe rock', 'ankle mobiliser'],
+      otherNames: [
+        'knee over toe rock',
+        'ankle mobiliser',
+        'knee-to-wall',
+        'ankle dorsiflexion drill',
+        'Half-kneeling ankle mobilisation',
+      ],
+      standing: 3,
+      blocks: ['mobilise'],
       purpose: 'ankle bend for landings',
       regions: ['ankle', 'calf'],
       cues: ['Heel stays heavy', 'Knee travels over the middle toes', 'Slow both ways'],

@@ -5,7 +5,6 @@ import { longBands } from './kit-groups';
 export default family(
   'arm-brake',
   {
-    blocks: ['prevention'],
     pattern: 'shoulder-external-rotation',
     planes: ['sagittal', 'transverse'],
     side: 'single',
@@ -15,8 +14,16 @@ export default family(
   [
     {
       id: 'band-arm-brake',
-      name: 'Band arm brake',
-      otherNames: ['slow arm lowering', 'deceleration lowering'],
+      name: 'Eccentric band external rotation',
+      otherNames: [
+        'slow arm lowering',
+        'deceleration lowering',
+        'band deceleration',
+        'eccentric cuff',
+        'Band arm brake',
+      ],
+      standing: 2,
+      blocks: ['prevention'],
       purpose: 'slows the arm down after the ball has gone',
       regions: ['shoulder', 'upper-back'],
       level: 'intermediate',
@@ -29,7 +36,11 @@ export default family(
       load: { place: 'near-hand', source: 'band', required: true, hands: 1 },
       dose: '3x8/side 4-0-1 rir3 r45',
       line: { from: 'near-hand', to: [0.75, 0.3] },
-      cues: ['Help up with the other hand', 'Then four seconds forward and down', 'Blade glides, does not jump'],
+      cues: [
+        'Help up with the other hand',
+        'Then four seconds forward and down',
+        'Shoulder blade glides, does not jump',
+      ],
       faults: [{ see: 'Shoulder rolls forward at the end', say: 'Stop the arm at hip height, chest proud.' }],
       cautions: [
         'Pain above 2 during or next morning: lighter band, then the lying version.',
@@ -63,8 +74,10 @@ export default family(
       jointActions: ['shoulder external-rotation lengthening', 'shoulder external-rotation shortening'],
       faults: [{ see: 'Elbow drops below the shoulder', say: 'Rest it on a sofa back; half the pressure.' }],
       regions: ['shoulder'],
-      name: 'Arm brake against a partner',
-      otherNames: ['manual eccentric external rotation'],
+      name: 'Partner-resisted eccentric external rotation',
+      otherNames: ['manual eccentric external rotation', 'manual cuff eccentric', 'Arm brake against a partner'],
+      standing: 1,
+      blocks: ['prevention'],
       purpose: 'the back of the shoulder slows the arm, a person is the load',
       level: 'intermediate',
       needs: { kit: [], anchors: [], partner: true },

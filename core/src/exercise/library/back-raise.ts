@@ -4,7 +4,6 @@ import { frame } from './frame';
 export default family(
   'back-raise',
   {
-    blocks: ['trunk'],
     pattern: 'trunk-extension',
     planes: ['sagittal'],
     position: 'lying',
@@ -16,7 +15,9 @@ export default family(
     {
       id: 'prone-back-raise',
       name: 'Lying back raise',
-      otherNames: ['prone extension', 'superman'],
+      otherNames: ['prone extension', 'back extension', 'trunk raise', 'Prone back extension'],
+      standing: 2,
+      blocks: ['activate', 'trunk'],
       purpose: 'back of the trunk, answers all the bending forward',
       dose: '2x10 2-2-2 r30',
       cues: ['Long neck, eyes down', "Lift the chest a hand's width", 'Hold two, lower slowly'],
@@ -30,7 +31,9 @@ export default family(
     {
       id: 'hands-at-head-back-raise',
       name: 'Lying back raise, hands at the head',
-      otherNames: ['prisoner back extension'],
+      otherNames: ['prisoner back extension', 'Prone back extension, hands at the head'],
+      standing: 2,
+      blocks: ['trunk'],
       purpose: 'back of the trunk with a longer lever',
       level: 'beginner',
       dose: '2x8 2-2-2 r30',
@@ -50,7 +53,15 @@ export default family(
     {
       id: 'edge-back-raise',
       name: 'Back raise over the edge',
-      otherNames: ['sofa back extension', 'hip-edge extension'],
+      otherNames: [
+        'sofa back extension',
+        'hip-edge extension',
+        'hip extension',
+        'back extension bench',
+        'Back extension over a sofa or bench',
+      ],
+      standing: 2,
+      blocks: ['strength', 'trunk'],
       purpose: 'the whole trunk hangs and is lifted',
       level: 'advanced',
       needs: { kit: [['sofa', 'bench']], anchors: ['feet', 'partner'] },

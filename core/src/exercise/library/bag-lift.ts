@@ -8,7 +8,6 @@ export default family(
     pattern: 'whole-body-lift',
     planes: ['sagittal'],
     position: 'both-feet',
-    blocks: ['strength', 'power'],
     needs: { kit: [bags] },
     load: { place: 'hands', source: 'weight', required: true, hands: 1 },
     jointActions: [
@@ -17,7 +16,6 @@ export default family(
       'trunk extension holding',
       'shoulder flexion shortening',
     ],
-    cues: ['Close to the body', 'Legs lift, arms guide', 'Put it down with the legs'],
     faults: [
       {
         see: 'Back rounds off the floor',
@@ -29,8 +27,17 @@ export default family(
   [
     {
       id: 'bag-to-hips',
-      name: 'Bag lift from the floor',
-      otherNames: ['bag deadlift', 'ground lift'],
+      name: 'Deadlift with a bag or weight',
+      otherNames: [
+        'bag deadlift',
+        'ground lift',
+        'deadlift',
+        'kettlebell deadlift',
+        'sandbag deadlift',
+        'Bag lift from the floor',
+      ],
+      standing: 3,
+      blocks: ['strength'],
       purpose: 'picks weight up with legs and hips',
       faults: [
         {
@@ -41,6 +48,11 @@ export default family(
       ],
       level: 'beginner',
       dose: '3x8 2-0-1 rir2 r60',
+      cues: [
+        'Bag between the feet, back flat',
+        'Push the floor away, chest and hips rise together',
+        'Lower it with the hips, not the back',
+      ],
       keyframes: [
         frame('floor', 'standing', 'feet', { lean: 62, hip: 108, knee: 72, ankle: 16, shoulder: 62, neck: -14 }),
         frame('tall', 'standing', 'feet', { hip: 2, knee: 4, shoulder: 8 }),
@@ -48,14 +60,20 @@ export default family(
     },
     {
       id: 'bag-to-shoulder',
-      name: 'Bag to the shoulder',
-      otherNames: ['sandbag shouldering', 'clean to shoulder'],
+      name: 'Clean to shoulder',
+      otherNames: ['sandbag shouldering', 'sandbag clean', 'holdall clean', 'Bag to the shoulder'],
+      standing: 2,
       purpose: 'whole body lifts an awkward thing, as in a clinch',
       level: 'intermediate',
       speed: 'fast',
       side: 'alternating',
-      blocks: ['power', 'strength'],
+      blocks: ['power'],
       dose: '3x6 X r75',
+      cues: [
+        'Drive up with legs and hips first',
+        'Pull the bag close along the body',
+        'Elbow under, catch it softly on the shoulder',
+      ],
       keyframes: [
         frame('floor', 'standing', 'feet', { lean: 62, hip: 108, knee: 72, ankle: 16, shoulder: 62, neck: -14 }),
         frame(
@@ -70,11 +88,12 @@ export default family(
     },
     {
       id: 'bag-squat-press',
-      name: 'Bag squat and press',
-      otherNames: ['thruster'],
+      name: 'Squat to press',
+      otherNames: ['thruster', 'squat press', 'Bag squat and press'],
+      standing: 2,
       purpose: 'legs throw the weight overhead',
       level: 'intermediate',
-      blocks: ['strength', 'finisher'],
+      blocks: ['finisher'],
       load: { place: 'hands', source: 'weight', required: true, maxKg: 20, hands: 2 },
       jointActions: [
         'knee extension shortening',
@@ -83,6 +102,7 @@ export default family(
         'elbow extension shortening',
       ],
       dose: '3x8 2-0-1 rir2 r75',
+      cues: ['Squat with the bag at the chest', 'Stand up fast and press in one go', 'Catch it soft on the way down'],
       keyframes: [
         frame('low', 'standing', 'feet', { lean: 28, hip: 104, knee: 102, ankle: 28, shoulder: 50, elbow: 138 }),
         frame('overhead', 'standing', 'feet', { shoulder: 174, elbow: 6 }),
@@ -90,13 +110,16 @@ export default family(
     },
     {
       id: 'bear-hug-squat',
-      name: 'Bear-hug squat',
-      otherNames: ['sandbag squat', 'hug squat'],
+      name: 'Front-loaded squat, bear hug',
+      otherNames: ['sandbag squat', 'hug squat', 'front squat with a bag', 'Bear-hug squat'],
+      standing: 2,
+      blocks: ['strength'],
       purpose: 'holds an opponent-sized thing while the legs work',
       level: 'beginner',
       load: { place: 'chest', source: 'weight', required: true, hands: 1 },
       jointActions: ['knee extension shortening', 'hip extension shortening', 'trunk extension holding'],
       dose: '3x8 3-1-1 rir2 r60',
+      cues: ['Hug the bag high and tight', 'Sit down between the knees', 'Chest stays up all the way'],
       keyframes: [
         frame('tall', 'standing', 'feet', { hip: 6, knee: 6, shoulder: 42, elbow: 108 }),
         frame('low', 'standing', 'feet', { lean: 34, hip: 108, knee: 104, ankle: 28, shoulder: 56, elbow: 104 }),
@@ -104,8 +127,9 @@ export default family(
     },
     {
       id: 'one-arm-snatch',
-      name: 'One-arm lift to overhead',
-      otherNames: ['dumbbell snatch', 'single-arm snatch'],
+      name: 'Single-arm snatch',
+      otherNames: ['dumbbell snatch', 'one-arm snatch', 'kettlebell snatch', 'One-arm lift to overhead'],
+      standing: 2,
       purpose: 'hips throw one arm overhead in one go',
       level: 'advanced',
       speed: 'fast',
@@ -114,6 +138,11 @@ export default family(
       needs: { kit: [['dumbbell', 'kettlebell']] },
       load: { place: 'near-hand', source: 'weight', required: true, maxKg: 24, hands: 1 },
       dose: '4x3/side X r90',
+      cues: [
+        'Drive the hips, the arm stays loose',
+        'Pull the weight close past the face',
+        'Punch up and lock it overhead',
+      ],
       cautions: ['Grip that holds, free ceiling; drop under it, do not press it out.'],
       keyframes: [
         frame(

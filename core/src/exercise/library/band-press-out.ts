@@ -5,7 +5,6 @@ import { longBands } from './kit-groups';
 export default family(
   'band-press-out',
   {
-    blocks: ['trunk'],
     pattern: 'anti-rotation',
     planes: ['transverse'],
     position: 'both-feet',
@@ -18,8 +17,10 @@ export default family(
   [
     {
       id: 'band-press-out',
-      name: 'Band press-out',
-      otherNames: ['anti-rotation press'],
+      name: 'Pallof press',
+      otherNames: ['anti-rotation press', 'band anti-rotation', 'Band press-out'],
+      standing: 3,
+      blocks: ['trunk'],
       purpose: 'refuses the turn in a duel',
       level: 'beginner',
       needs: { kit: [longBands], anchors: ['door-mid', 'post', 'partner'] },

@@ -8,22 +8,27 @@ export default family(
     pattern: 'horizontal-push',
     planes: ['sagittal', 'transverse'],
     position: 'split',
-    blocks: ['strength', 'power'],
     regions: ['shoulder', 'elbow'],
     needs: { kit: [longBands], anchors: ['door-mid', 'post', 'partner'] },
     jointActions: ['shoulder flexion shortening', 'elbow extension shortening', 'trunk flexion holding'],
-    cues: ['Stand split, lean into it', 'Punch straight ahead', 'Ribs stay down'],
     faults: [{ see: 'Band pulls you back', say: 'Longer stance, step nearer.' }],
   },
   [
     {
       id: 'band-press',
       name: 'Standing band press',
-      otherNames: ['band chest press'],
+      otherNames: ['band chest press', 'band press', 'Standing band chest press'],
+      standing: 2,
+      blocks: ['strength'],
       purpose: 'pressing on the feet, as in holding somebody off',
       load: { place: 'hands', source: 'band', required: true, hands: 2 },
       line: { from: 'hands', to: [-0.62, 0.72] },
       dose: '3x12 1-1-2 rir2 r45',
+      cues: [
+        'One foot forward, band at chest height',
+        'Press both hands straight ahead',
+        'Come back slowly, ribs stay down',
+      ],
       keyframes: [
         frame('back', 'standing', 'near.foot far.toes', {
           lean: 10,
@@ -45,6 +50,7 @@ export default family(
       id: 'band-punch',
       name: 'One-arm band punch',
       otherNames: ['single-arm fast band press'],
+      standing: 1,
       purpose: 'hip and shoulder drive one arm fast',
       level: 'intermediate',
       side: 'single',
@@ -54,6 +60,11 @@ export default family(
       line: { from: 'near-hand', to: [-0.62, 0.72] },
       jointActions: ['shoulder flexion shortening', 'elbow extension shortening', 'trunk rotation shortening'],
       dose: '3x6/side X r60',
+      cues: [
+        'Turn the back foot and hip into it',
+        'Punch straight and fast, wrist firm',
+        'Let the band come back under control',
+      ],
       keyframes: [
         frame(
           'loaded',

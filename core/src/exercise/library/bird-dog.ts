@@ -3,7 +3,6 @@ import { family } from '../variant';
 export default family(
   'bird-dog',
   {
-    blocks: ['activate', 'trunk'],
     pattern: 'anti-rotation',
     planes: ['sagittal', 'transverse'],
     position: 'kneeling',
@@ -14,8 +13,10 @@ export default family(
   [
     {
       id: 'bird-dog',
-      name: 'Opposite arm and leg reach',
-      otherNames: ['bird dog', 'pointer'],
+      name: 'Bird dog',
+      otherNames: ['pointer', 'quadruped arm and leg raise', 'Opposite arm and leg reach'],
+      standing: 3,
+      blocks: ['activate', 'trunk'],
       purpose: 'trunk stays still while arm and leg move',
       regions: ['lower-back', 'hip'],
       dose: '2x8 2-2-2 r20',

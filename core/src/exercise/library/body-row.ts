@@ -7,30 +7,35 @@ export default family(
   {
     pattern: 'horizontal-pull',
     planes: ['sagittal'],
-    blocks: ['strength'],
     jointActions: [
       'shoulder extension shortening',
       'elbow flexion shortening',
       'scapula retraction shortening',
       'trunk extension holding',
     ],
-    cues: ['One line from heel to head', 'Blades first, then elbows', 'Two seconds down'],
     faults: [
-      { see: 'Hips sag', say: 'Stand more upright, squeeze the seat.', shown: { change: {}, add: { hip: 24 } } },
+      { see: 'Hips sag', say: 'Stand more upright, squeeze the glutes.', shown: { change: {}, add: { hip: 24 } } },
     ],
-    cautions: ['Test the fixing with your whole weight, slowly, before the first set.'],
+    cautions: ['Test what you pull on slowly before the first set; a chair stands against a wall.'],
   },
   [
     {
       id: 'towel-lean-row',
       name: 'Leaning towel row',
-      otherNames: ['door towel row', 'standing bodyweight row'],
+      otherNames: ['door towel row', 'standing bodyweight row', 'leaning row', 'Standing towel row'],
+      standing: 2,
+      blocks: ['strength'],
       purpose: 'pulling with the body as the weight',
       position: 'both-feet',
       needs: { kit: [['towel', 'suspension-strap']], anchors: ['post', 'door-mid'] },
       prop: 'strap',
       line: { from: 'hands', to: [0.56, 0.62], resist: 0.12 },
       dose: '3x12 1-1-2 rir2 r45',
+      cues: [
+        'Lean back on straight arms, body in line',
+        'Pull the chest to the hands',
+        'Lower yourself in two seconds',
+      ],
       keyframes: [
         frame(
           'long',
@@ -51,7 +56,9 @@ export default family(
     {
       id: 'strap-row',
       name: 'Strap row',
-      otherNames: ['suspension row', 'inverted row'],
+      otherNames: ['suspension row', 'inverted row', 'bodyweight row', 'horizontal pull-up', 'Inverted row on straps'],
+      standing: 3,
+      blocks: ['strength'],
       purpose: 'half the body or more, pulled with both arms',
       position: 'both-feet',
       level: 'intermediate',
@@ -59,6 +66,7 @@ export default family(
       prop: 'strap',
       line: { from: 'hands', to: [0.2, 1.2], resist: 0.45 },
       dose: '3x8 1-1-2 rir2 r60',
+      cues: ['Body straight from heels to head', 'Elbows close, chest to the hands', 'Slow back to long arms'],
       keyframes: [
         frame(
           'long',
@@ -78,8 +86,10 @@ export default family(
     },
     {
       id: 'strap-row-feet-raised',
-      name: 'Strap row, body level',
-      otherNames: ['feet-raised inverted row'],
+      name: 'Inverted row on straps, feet raised',
+      otherNames: ['feet-raised inverted row', 'elevated inverted row', 'Strap row, body level'],
+      standing: 2,
+      blocks: ['strength'],
       purpose: 'most of the body pulled towards the hands',
       position: 'hanging',
       level: 'advanced',
@@ -87,6 +97,7 @@ export default family(
       prop: 'strap',
       line: { from: 'hands', to: [-0.66, 1.12], resist: 0.58 },
       dose: '3x6 1-1-2 rir2 r75',
+      cues: ['Heels on the chair, hips high', 'Pull the breastbone to the straps', 'Do not let the hips drop'],
       keyframes: [
         frame(
           'long',
@@ -107,7 +118,15 @@ export default family(
     {
       id: 'one-arm-chair-row',
       name: 'One-arm row, hand on a chair',
-      otherNames: ['single-arm row', 'dumbbell row'],
+      otherNames: [
+        'single-arm row',
+        'dumbbell row',
+        'three-point row',
+        'one-arm dumbbell row',
+        'Single-arm bent-over row, hand on a chair',
+      ],
+      standing: 3,
+      blocks: ['strength'],
       purpose: 'pulling one side at a time, back supported',
       position: 'split',
       side: 'single',
@@ -121,6 +140,11 @@ export default family(
         'trunk rotation holding',
       ],
       dose: '3x12/side 2-1-1 rir2 r45',
+      cues: [
+        'Hand and knees steady, back flat',
+        'Pull the weight to the hip pocket',
+        'Let the arm hang long each time',
+      ],
       elbowsOut: 35,
       keyframes: [
         frame('hang', 'standing', 'feet far.hand@chair', {
@@ -144,7 +168,9 @@ export default family(
     {
       id: 'sitting-band-row',
       name: 'Long-sitting band row',
-      otherNames: ['seated band row'],
+      otherNames: ['seated band row', 'long-sit row'],
+      standing: 2,
+      blocks: ['strength'],
       purpose: 'pulling with the band round the feet',
       position: 'sitting',
       level: 'beginner',
@@ -159,6 +185,11 @@ export default family(
         },
       ],
       dose: '3x12 1-1-2 rir2 r45',
+      cues: [
+        'Sit tall, band round both shoes',
+        'Pull the elbows past the ribs',
+        'Let the band take you forward slowly',
+      ],
       keyframes: [
         frame('long', 'long sitting', 'seat heels', { lean: 8, hip: 98, knee: 6, shoulder: 74, elbow: 4 }),
         frame('pulled', 'long sitting', 'seat heels', { lean: -6, hip: 84, knee: 6, shoulder: -24, elbow: 102 }),
@@ -167,7 +198,9 @@ export default family(
     {
       id: 'partner-towel-row',
       name: 'Sitting towel row with a partner',
-      otherNames: ['foot-to-foot row', 'tug row'],
+      otherNames: ['foot-to-foot row', 'tug row', 'partner row', 'Seated partner towel row'],
+      standing: 1,
+      blocks: ['strength'],
       purpose: 'pulling both ways with a towel and a person',
       position: 'sitting',
       level: 'beginner',
@@ -175,7 +208,11 @@ export default family(
       prop: 'strap',
       line: { from: 'hands', to: [0.9, 0.34], resist: 0.2 },
       dose: '3x10 3-0-1 rir3 r45',
-      cues: ['Feet against feet, knees soft', 'One pulls, the other brakes three seconds', 'Blades first, then elbows'],
+      cues: [
+        'Feet against feet, knees soft',
+        'One pulls, the other brakes three seconds',
+        'Shoulder blades first, then elbows',
+      ],
       faults: [{ see: 'Leaning back to win', say: 'Trunk stays tall; less pull.', shown: { change: { lean: -34 } } }],
       cautions: ['Agree on the word "stop"; nobody lets go suddenly.'],
       keyframes: [

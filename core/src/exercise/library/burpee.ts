@@ -3,7 +3,6 @@ import { family } from '../variant';
 export default family(
   'burpee',
   {
-    blocks: ['finisher'],
     pattern: 'pulse',
     planes: ['sagittal'],
     position: 'hands-and-feet',
@@ -13,8 +12,10 @@ export default family(
   [
     {
       id: 'mountain-run',
-      name: 'Mountain run',
-      otherNames: ['mountain climber', 'plank knee drive'],
+      name: 'Mountain climber',
+      otherNames: ['plank knee drive', 'running plank', 'Mountain run'],
+      standing: 2,
+      blocks: ['raise', 'finisher'],
       purpose: 'pulse up, trunk held',
       regions: ['hip', 'shoulder', 'wrist'],
       quiet: true,
@@ -41,6 +42,8 @@ export default family(
       id: 'burpee',
       name: 'Burpee',
       otherNames: ['squat thrust jump'],
+      standing: 2,
+      blocks: ['finisher'],
       purpose: 'hard finish when the aim asks for it',
       regions: ['knee+landing', 'shoulder', 'wrist', 'lower-back'],
       level: 'intermediate',

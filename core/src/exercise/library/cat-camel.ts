@@ -3,7 +3,6 @@ import { family } from '../variant';
 export default family(
   'cat-camel',
   {
-    blocks: ['mobilise', 'cool-down'],
     pattern: 'mobility',
     planes: ['sagittal'],
     position: 'kneeling',
@@ -14,11 +13,13 @@ export default family(
   [
     {
       id: 'cat-camel',
-      name: 'Round and hollow the back',
-      otherNames: ['cat camel', 'cat cow'],
+      name: 'Cat-camel',
+      otherNames: ['cat camel', 'cat cow', 'cat-cow', 'spine wave', 'Round and hollow the back'],
+      standing: 3,
+      blocks: ['mobilise', 'cool-down'],
       purpose: 'moves the spine after sitting',
       regions: ['lower-back', 'upper-back'],
-      cues: ['Round from tail to head', 'Then let the back hollow, gently', 'Breathe out as it rounds'],
+      cues: ['Round from hips to head', 'Then let the back hollow, gently', 'Breathe out as it rounds'],
       faults: [{ see: 'Only the neck moves', say: 'Start the wave at the tailbone.' }],
       cautions: ['Stay inside a comfortable range.'],
       keyframes: [

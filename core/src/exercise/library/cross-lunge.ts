@@ -4,24 +4,25 @@ import { frame } from './frame';
 export default family(
   'cross-lunge',
   {
-    blocks: ['strength', 'prevention'],
     pattern: 'knee-dominant',
     planes: ['frontal'],
     view: 'front',
     side: 'single',
     jointActions: ['hip abduction lengthening', 'hip adduction shortening', 'knee extension shortening'],
-    cues: ['Weight on the bent leg', 'Knee follows the toes', 'Push back to the middle'],
     faults: [{ see: 'Heel of the bent leg lifts', say: 'Less deep.' }],
   },
   [
     {
       id: 'deep-side-squat',
-      name: 'Deep side squat',
-      otherNames: ['cossack squat'],
+      name: 'Cossack squat',
+      otherNames: ['archer squat', 'Deep side squat'],
+      standing: 2,
+      blocks: ['mobilise', 'strength'],
       purpose: 'groin long and strong, low under an opponent',
       position: 'both-feet',
       level: 'advanced',
       dose: '2x6/side 3-1-1 rir2 r60',
+      cues: ['Feet very wide, sit over one foot', 'The other leg straight, toes up', 'As deep as the heel stays down'],
       keyframes: [
         frame('wide', 'standing', 'far.foot near.foot*', {
           near: { hip: 30 },
@@ -41,7 +42,9 @@ export default family(
     {
       id: 'sliding-side-lunge',
       name: 'Sliding side lunge',
-      otherNames: ['towel side lunge'],
+      otherNames: ['towel side lunge', 'sliding lateral lunge'],
+      standing: 2,
+      blocks: ['strength', 'prevention'],
       purpose: 'groin pulls the leg back in, as in a side step',
       position: 'one-foot',
       level: 'intermediate',
@@ -49,6 +52,11 @@ export default family(
       needs: { kit: [['towel']], slidingFloor: true },
       prop: 'towel',
       dose: '3x6/side 3-0-1 rir2 r60',
+      cues: [
+        'Weight stays on the standing leg',
+        'Slide the other foot out and pull it back',
+        'Keep the hips back, chest long',
+      ],
       keyframes: [
         frame('narrow', 'standing', 'near.foot far.foot*', { hip: 6, shoulder: 30, elbow: 60 }),
         frame(
@@ -62,12 +70,15 @@ export default family(
     },
     {
       id: 'cross-behind-lunge',
-      name: 'Cross-behind lunge',
-      otherNames: ['curtsy lunge'],
+      name: 'Curtsy lunge',
+      otherNames: ['crossover lunge', 'Cross-behind lunge'],
+      standing: 1,
+      blocks: ['strength'],
       purpose: 'side of the hip brakes across the body',
       position: 'split',
       level: 'intermediate',
       dose: '3x8/side 2-0-1 rir2 r60',
+      cues: ['Step behind and across', 'Front knee over the middle toes', 'Both hips keep facing forward'],
       keyframes: [
         frame(
           'tall',

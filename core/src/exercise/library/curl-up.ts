@@ -5,7 +5,6 @@ import { handWeights } from './kit-groups';
 export default family(
   'curl-up',
   {
-    blocks: ['trunk'],
     pattern: 'trunk-flexion',
     planes: ['sagittal'],
     position: 'lying',
@@ -17,7 +16,9 @@ export default family(
     {
       id: 'curl-up',
       name: 'Curl-up',
-      otherNames: ['half sit-up'],
+      otherNames: ['half sit-up', 'crunch', 'abdominal curl'],
+      standing: 3,
+      blocks: ['trunk'],
       purpose: 'front of the trunk through its range',
       dose: '2x12 2-1-1 r30',
       cues: ['Ribs towards hips', 'Chin stays a fist from the chest', 'Lower one bone at a time'],
@@ -30,7 +31,9 @@ export default family(
     {
       id: 'weighted-curl-up',
       name: 'Curl-up with a weight',
-      otherNames: ['weighted crunch'],
+      otherNames: ['weighted crunch', 'Weighted curl-up'],
+      standing: 2,
+      blocks: ['trunk'],
       purpose: 'front of the trunk, a known load',
       level: 'intermediate',
       needs: { kit: [handWeights] },
@@ -45,8 +48,10 @@ export default family(
     },
     {
       id: 'sitting-lean-back',
-      name: 'Sitting lean-back hold',
-      otherNames: ['V hold, feet down', 'trunk flexor hold'],
+      name: 'Seated lean-back hold',
+      otherNames: ['V hold, feet down', 'trunk flexor hold', 'V-sit hold, feet down', 'Sitting lean-back hold'],
+      standing: 1,
+      blocks: ['trunk'],
       purpose: 'front of the trunk holds a long lever',
       position: 'sitting',
       speed: 'slow',
@@ -58,8 +63,20 @@ export default family(
       faults: [{ see: 'Back rounds', say: 'Sit taller, lean less.' }],
       sources: ['McGill 1999 (trunk endurance tests; value from memory)'],
       keyframes: [
-        frame('hold', 'long sitting', 'seat feet', { lean: -36, hip: 108, knee: 88, shoulder: 40, elbow: 130 }, { fix: ['lean'] }),
-        frame('further', 'long sitting', 'seat feet', { lean: -44, hip: 114, knee: 88, shoulder: 40, elbow: 130 }, { fix: ['lean'] }),
+        frame(
+          'hold',
+          'long sitting',
+          'seat feet',
+          { lean: -36, hip: 108, knee: 88, shoulder: 40, elbow: 130 },
+          { fix: ['lean'] },
+        ),
+        frame(
+          'further',
+          'long sitting',
+          'seat feet',
+          { lean: -44, hip: 114, knee: 88, shoulder: 40, elbow: 130 },
+          { fix: ['lean'] },
+        ),
       ],
     },
   ],

@@ -6,23 +6,30 @@ export default family(
   {
     pattern: 'stretch',
     planes: ['sagittal'],
-    blocks: ['flexibility'],
     speed: 'slow',
     side: 'single',
     regions: ['hip', 'hamstring'],
-    cues: ['Lift from the end of the range', 'Small and honest', 'No leaning back'],
     faults: [{ see: 'Trunk leans to help', say: 'Hands nearer, lift less.' }],
   },
   [
     {
       id: 'long-sitting-leg-lift',
-      name: 'Long-sitting leg lift',
-      otherNames: ['seated pike lift', 'compression lift'],
+      name: 'Seated straight-leg lift',
+      otherNames: [
+        'seated pike lift',
+        'compression lift',
+        'seated leg raise',
+        'hip-flexor lift',
+        'Long-sitting leg lift',
+      ],
+      standing: 1,
+      blocks: ['flexibility'],
       purpose: 'strength where the hip is most bent',
       position: 'sitting',
       level: 'intermediate',
       jointActions: ['hip flexion shortening', 'knee extension holding'],
       dose: '3x8/side 1-2-1 r30',
+      cues: ['Hands beside the knee, sit tall', 'Lift the straight leg an inch', 'Lift, do not lean back'],
       keyframes: [
         frame('down', 'long sitting', 'seat heels', { lean: 10, hip: 100, knee: 2, shoulder: 46, elbow: 4 }),
         frame('up', 'long sitting', 'seat far.heel', {
@@ -38,10 +45,17 @@ export default family(
       id: 'lying-leg-raise-active',
       name: 'Active straight-leg raise',
       otherNames: ['active hamstring raise'],
+      standing: 2,
+      blocks: ['mobilise', 'flexibility'],
       purpose: 'the leg lifts itself to its end of range',
       position: 'lying',
       jointActions: ['hip flexion shortening', 'knee extension holding'],
       dose: '2x8/side 2-2-2 r20',
+      cues: [
+        'Other leg flat on the floor',
+        'Lift the straight leg as high as it goes',
+        'Hold two seconds at the top, no help',
+      ],
       keyframes: [
         frame('down', 'supine', 'back seat heels', { shoulder: 10 }),
         frame('up', 'supine', 'back seat far.heel', { near: { hip: 82, knee: 2, ankle: 6 }, shoulder: 10 }),
@@ -49,14 +63,17 @@ export default family(
     },
     {
       id: 'prone-heel-to-seat-lift',
-      name: 'Lying thigh lift, heel to the seat',
-      otherNames: ['prone end-range hip extension'],
+      name: 'Prone hip extension, knee bent',
+      otherNames: ['prone end-range hip extension', 'prone glute raise', 'Lying thigh lift, heel to the glutes'],
+      standing: 1,
+      blocks: ['activate', 'flexibility'],
       purpose: 'hip pushes back at its end of range',
       position: 'lying',
       level: 'beginner',
       regions: ['hip', 'knee'],
       jointActions: ['hip extension shortening', 'knee flexion holding'],
       dose: '2x8/side 1-2-2 r20',
+      cues: ['Bend the knee, heel towards the bottom', 'Lift the thigh off the floor', 'Hip bone stays down'],
       keyframes: [
         frame('down', 'prone', 'chest seat knees', { shoulder: 176, near: { knee: 96, ankle: 0 } }),
         frame('up', 'prone', 'chest seat far.knee', {

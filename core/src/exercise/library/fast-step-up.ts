@@ -9,7 +9,6 @@ export default family(
     planes: ['sagittal'],
     position: 'one-foot',
     side: 'alternating',
-    blocks: ['raise', 'finisher'],
     speed: 'controlled',
     needs: { kit: [steps] },
     jointActions: ['knee extension shortening', 'hip flexion shortening'],
@@ -20,7 +19,9 @@ export default family(
     {
       id: 'brisk-step-up',
       name: 'Brisk step-ups',
-      otherNames: ['step aerobics', 'stair stepping'],
+      otherNames: ['step aerobics', 'stair stepping', 'stair step-ups', 'bench stepping', 'Fast step-ups'],
+      standing: 2,
+      blocks: ['raise', 'finisher'],
       purpose: 'pulse up without a jump, quiet',
       dose: '1x90s!',
       keyframes: [

@@ -8,20 +8,21 @@ export default family(
     planes: ['sagittal', 'frontal', 'transverse'],
     position: 'lying',
     side: 'single',
-    blocks: ['strength', 'activate'],
     speed: 'slow',
     regions: ['shoulder', 'hip', 'lower-back', 'wrist'],
     jointActions: ['trunk flexion shortening', 'shoulder flexion holding', 'hip extension shortening'],
-    cues: ['Eyes on the raised hand', 'One stage at a time', 'The same way back'],
     faults: [{ see: 'Raised arm bends or drifts', say: 'Stop, straighten, go on.' }],
   },
   [
     {
       id: 'floor-get-up',
-      name: 'Floor get-up, empty hand',
-      otherNames: ['get-up without weight'],
+      name: 'Turkish get-up, no weight',
+      otherNames: ['get-up without weight', 'get-up practice', 'Floor get-up, empty hand'],
+      standing: 1,
+      blocks: ['mobilise', 'activate'],
       purpose: 'gets from the floor to the feet with control, no kit',
       dose: '2x3/side 3-1-3 r45',
+      cues: ['Fist to the ceiling, eyes on it', 'Elbow, hand, hip up, knee under, stand', 'Same steps back down'],
       keyframes: [
         frame('lying', 'hook lying', 'back seat near.foot', {
           near: { shoulder: 90 },
@@ -47,14 +48,16 @@ export default family(
     },
     {
       id: 'loaded-get-up',
-      name: 'Get-up with a weight',
-      otherNames: ['Turkish get-up'],
+      name: 'Turkish get-up',
+      otherNames: ['kettlebell get-up', 'Get-up with a weight'],
+      standing: 1,
       purpose: 'shoulder steadies a weight while the whole body moves',
       level: 'advanced',
       blocks: ['strength'],
       needs: { kit: [['dumbbell', 'kettlebell', 'bottle']] },
       load: { place: 'near-hand', source: 'weight', required: true, maxKg: 16, hands: 1 },
       dose: '3x2/side 3-1-3 r75',
+      cues: ['Arm locked, eyes on the weight', 'Finish each step before the next', 'Shoulder stays down in its socket'],
       cautions: ['Learn it empty; sealed weight; a clear floor to put it down.'],
       keyframes: [
         frame('lying', 'hook lying', 'back seat near.foot', {

@@ -6,8 +6,6 @@ export default family(
   {
     pattern: 'skill',
     planes: ['sagittal', 'transverse'],
-    blocks: ['technique', 'finisher'],
-    cues: ['Hips lead', 'Breathe out on the effort', 'Reset every time'],
     faults: [{ see: 'Knees bang on the floor', say: 'Slower, softer mat.' }],
     cautions: ['Soft ground; nothing hard within reach.'],
   },
@@ -15,7 +13,10 @@ export default family(
     {
       id: 'sprawl',
       name: 'Sprawl and up',
-      otherNames: ['sprawl', 'takedown defence drill'],
+      otherNames: ['sprawl', 'takedown defence drill', 'sprawl drill'],
+      standing: 0,
+      blocks: ['technique', 'finisher'],
+      sports: ['grappling-combat'],
       purpose: 'hips drop back fast against a grab at the legs',
       position: 'hands-and-feet',
       speed: 'fast',
@@ -24,6 +25,7 @@ export default family(
       regions: ['hip', 'wrist', 'shoulder', 'lower-back'],
       jointActions: ['hip extension shortening', 'shoulder flexion holding', 'knee extension shortening'],
       dose: '3x6 X r45',
+      cues: ['Hips drop first, legs shoot back', 'Land on hands and toes, chest up', 'Spring back to your stance'],
       keyframes: [
         frame('stance', 'athletic stance', 'feet', {}),
         frame(
@@ -39,7 +41,10 @@ export default family(
     {
       id: 'level-change',
       name: 'Level change and step in',
-      otherNames: ['penetration step', 'shot drill'],
+      otherNames: ['penetration step', 'shot drill', 'takedown entry', 'shot', 'Level change and penetration step'],
+      standing: 0,
+      blocks: ['technique'],
+      sports: ['grappling-combat'],
       purpose: 'drops and drives in with a tall back',
       position: 'split',
       side: 'single',
@@ -48,6 +53,7 @@ export default family(
       regions: ['knee', 'hip'],
       jointActions: ['knee extension lengthening', 'hip extension shortening'],
       dose: '3x6/side r30',
+      cues: ['Drop the hips, back tall', 'Step deep between the feet', 'Knee touches softly, drive on'],
       keyframes: [
         frame('stance', 'athletic stance', 'feet', {}),
         frame('in', 'half kneeling', 'near.foot* far.knee far.toes', {
@@ -60,8 +66,11 @@ export default family(
     },
     {
       id: 'bridge-and-turn',
-      name: 'Shoulder bridge from the back',
-      otherNames: ['upa', 'bridge escape drill'],
+      name: 'Bridge escape',
+      otherNames: ['upa', 'bridge escape drill', 'Shoulder bridge from the back'],
+      standing: 0,
+      blocks: ['technique'],
+      sports: ['grappling-combat'],
       purpose: 'hips throw weight off the body',
       position: 'lying',
       speed: 'fast',
@@ -69,6 +78,7 @@ export default family(
       regions: ['hip', 'neck', 'lower-back'],
       jointActions: ['hip extension shortening', 'trunk extension shortening'],
       dose: '3x6 X r30',
+      cues: ['Feet close, push the hips up', 'Turn over one shoulder', 'Look over that shoulder, not onto the neck'],
       cautions: ['Over the shoulders, never on the neck.'],
       keyframes: [
         frame('flat', 'hook lying', 'back seat feet', { hip: 64, knee: 122, shoulder: 70, elbow: 110 }),
@@ -83,8 +93,11 @@ export default family(
     },
     {
       id: 'floor-stand-up',
-      name: 'Stand up from the floor with a guard',
-      otherNames: ['technical stand-up'],
+      name: 'Technical stand-up',
+      otherNames: ['technical lift', 'base get-up', 'Stand up from the floor with a guard'],
+      standing: 0,
+      blocks: ['technique'],
+      sports: ['grappling-combat', 'striking-combat'],
       purpose: 'gets up with one hand free and the head safe',
       position: 'sitting',
       side: 'single',
@@ -92,6 +105,11 @@ export default family(
       regions: ['shoulder', 'wrist', 'hip', 'knee'],
       jointActions: ['hip extension shortening', 'shoulder extension holding', 'knee extension shortening'],
       dose: '2x5/side r30',
+      cues: [
+        'One hand and the opposite foot on the floor',
+        'Lift the hips, pull the other leg through',
+        'Guard up, eyes on your opponent',
+      ],
       keyframes: [
         frame('sit', 'long sitting', 'seat near.foot far.hand', {
           lean: -24,

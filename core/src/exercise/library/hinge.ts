@@ -4,18 +4,18 @@ import { twoHandWeights } from './kit-groups';
 export default family(
   'hinge',
   {
-    blocks: ['strength'],
     pattern: 'hip-dominant',
     planes: ['sagittal'],
     jointActions: ['hip extension shortening', 'hip extension lengthening', 'trunk extension holding'],
-    cues: ['Hips travel back', 'Back long from tail to head', 'Weight close to the legs'],
-    faults: [{ see: 'Back rounds', say: 'Stop higher, push the seat back.' }],
+    faults: [{ see: 'Back rounds', say: 'Stop higher, push the hips back.' }],
   },
   [
     {
       id: 'hinge-lift',
-      name: 'Hip hinge with weights',
-      otherNames: ['Romanian deadlift', 'stiff-leg lift'],
+      name: 'Romanian deadlift',
+      otherNames: ['stiff-leg lift', 'RDL', 'hip hinge', 'Hip hinge with weights'],
+      standing: 3,
+      blocks: ['strength'],
       purpose: 'back of the thigh and hip against all the running forwards',
       position: 'both-feet',
       regions: ['hamstring+high', 'hip', 'lower-back'],
@@ -23,6 +23,7 @@ export default family(
       needs: { kit: [twoHandWeights] },
       load: { place: 'hands', source: 'weight', required: true, hands: 2 },
       dose: '3x10 3-1-1 rir2 r60',
+      cues: ['Push the hips back, knees soft', 'Weight brushes the thighs', 'Stop when the back wants to round'],
       cautions: ['Back pain: leave out; start light.'],
       keyframes: [
         { name: 'tall', base: 'standing', change: { knee: 6 }, on: ['feet'] },
@@ -43,7 +44,9 @@ export default family(
     {
       id: 'single-leg-hinge',
       name: 'Single-leg hinge',
-      otherNames: ['single-leg deadlift', 'one-leg hip hinge'],
+      otherNames: ['single-leg deadlift', 'one-leg hip hinge', 'single-leg RDL', 'Single-leg deadlift, bodyweight'],
+      standing: 3,
+      blocks: ['activate', 'strength'],
       purpose: 'holds the pelvis on one leg while the trunk folds',
       position: 'one-foot',
       side: 'single',
@@ -52,6 +55,7 @@ export default family(
       load: { place: 'hands', source: 'weight', required: false, hands: 2 },
       counterbalanced: { place: 'hands', share: 0.2 },
       dose: '3x8/side 3-1-1 rir2 r60',
+      cues: ['Weight on the whole foot', 'Free leg goes back as the chest comes down', 'Both hip bones face the floor'],
       jointActions: ['hip extension shortening', 'hip extension lengthening', 'hip abduction holding'],
       keyframes: [
         {

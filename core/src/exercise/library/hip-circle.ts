@@ -6,18 +6,18 @@ export default family(
   {
     pattern: 'mobility',
     planes: ['transverse', 'frontal'],
-    blocks: ['mobilise', 'flexibility'],
     speed: 'slow',
     regions: ['hip'],
     jointActions: ['hip external-rotation lengthening', 'hip internal-rotation lengthening'],
-    cues: ['Sit tall', 'Knees fall to one side, then the other', 'Heels stay'],
     faults: [{ see: 'Trunk collapses back', say: 'Hands behind you, sit taller.' }],
   },
   [
     {
       id: 'all-fours-hip-circle',
       name: 'All-fours hip circle',
-      otherNames: ['fire hydrant circle', 'hip CARs'],
+      otherNames: ['fire hydrant circle', 'hip CARs', 'Quadruped hip circle'],
+      standing: 2,
+      blocks: ['mobilise', 'activate'],
       purpose: 'hip travels its whole circle under control',
       position: 'kneeling',
       side: 'single',

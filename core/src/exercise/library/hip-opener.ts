@@ -14,12 +14,19 @@ export default family(
     {
       id: 'half-kneeling-hip-opener',
       name: 'Half-kneeling hip opener',
-      otherNames: ['hip flexor stretch', 'lunge stretch'],
+      otherNames: [
+        'hip flexor stretch',
+        'lunge stretch',
+        'kneeling hip-flexor stretch',
+        'psoas stretch',
+        'Half-kneeling hip-flexor stretch',
+      ],
+      standing: 3,
       purpose: 'length at the front of the hip after sitting and jumping',
-      blocks: ['mobilise', 'cool-down', 'flexibility'],
+      blocks: ['mobilise', 'flexibility', 'cool-down'],
       regions: ['hip'],
       dose: '1x30s/side',
-      cues: ['Tuck the tail first', "Then shift forward a hand's width", 'Tall chest, no arch'],
+      cues: ['Tuck the hips under first', "Then shift forward a hand's width", 'Tall chest, no arch'],
       faults: [{ see: 'Lower back arches to get further', say: 'Tuck again and come back a little.' }],
       cautions: ['Kneel on a cushion or folded towel.'],
       keyframes: [

@@ -4,13 +4,11 @@ import { frame } from './frame';
 export default family(
   'hip-thrust',
   {
-    blocks: ['strength'],
     pattern: 'hip-dominant',
     planes: ['sagittal'],
     position: 'lying',
     needs: { kit: [['sofa', 'bench', 'chair']] },
     jointActions: ['hip extension shortening'],
-    cues: ['Shoulder blades on the edge', 'Chin in, ribs down', 'Squeeze at the top for a second'],
     faults: [{ see: 'Lower back arches at the top', say: 'Look forwards, stop level.' }],
     sources: ['Contreras 2015 (hip thrust and squat compared; value from memory)'],
   },
@@ -18,11 +16,18 @@ export default family(
     {
       id: 'hip-thrust',
       name: 'Hip thrust from the sofa',
-      otherNames: ['shoulders-raised bridge'],
+      otherNames: ['shoulders-raised bridge', 'glute thrust', 'Hip thrust'],
+      standing: 3,
+      blocks: ['strength'],
       purpose: 'hip drive for the first steps',
       level: 'beginner',
       load: { place: 'hips', source: 'weight', required: false, hands: 2 },
       dose: '3x10 2-0-1 rir2 r60',
+      cues: [
+        'Shoulder blades on the edge, chin in',
+        'Push through the heels until level',
+        'Squeeze the glutes for a second',
+      ],
       keyframes: [
         frame('down', 'hook lying', 'back@sofa feet', { lean: -52, hip: 66, knee: 92, neck: 20, shoulder: 20 }),
         frame(
@@ -38,11 +43,14 @@ export default family(
       id: 'single-leg-hip-thrust',
       name: 'Single-leg hip thrust',
       otherNames: ['one-leg shoulders-raised bridge'],
+      standing: 3,
+      blocks: ['strength'],
       purpose: 'hip drive one leg at a time',
       level: 'intermediate',
       side: 'single',
       load: { place: 'hips', source: 'weight', required: false, hands: 2 },
       dose: '3x8/side 2-1-1 rir2 r60',
+      cues: ['One foot under the knee, the other leg up', 'Push up, both hips level', 'Lower in two seconds'],
       jointActions: ['hip extension shortening', 'trunk rotation holding'],
       keyframes: [
         frame('down', 'hook lying', 'back@sofa near.foot', {
@@ -65,7 +73,13 @@ export default family(
     {
       id: 'feet-and-shoulders-raised-thrust',
       name: 'Single-leg thrust between two seats',
-      otherNames: ['double-raised single-leg hip thrust'],
+      otherNames: [
+        'double-raised single-leg hip thrust',
+        'elevated single-leg hip thrust',
+        'Single-leg hip thrust, feet and shoulders raised',
+      ],
+      standing: 1,
+      blocks: ['strength'],
       purpose: 'hip drive of one leg through its whole range',
       level: 'advanced',
       side: 'single',

@@ -8,10 +8,8 @@ export default family(
     planes: ['sagittal'],
     position: 'one-foot',
     side: 'single',
-    blocks: ['technique', 'balance'],
     regions: ['hip', 'knee'],
     jointActions: ['hip flexion shortening', 'knee extension shortening', 'hip abduction holding'],
-    cues: ['Knee first, then the foot', 'Back the way it came', 'Standing leg soft'],
     faults: [{ see: 'Trunk falls back', say: 'Lower kick, guard up.' }],
   },
   [
@@ -19,9 +17,13 @@ export default family(
       id: 'slow-front-kick',
       name: 'Slow front kick',
       otherNames: ['front kick chamber'],
+      standing: 0,
+      blocks: ['technique'],
+      sports: ['striking-combat'],
       purpose: 'lifts, extends and folds the leg without falling',
       speed: 'slow',
       dose: '2x8/side 2-1-2 r20',
+      cues: ['Lift the knee high', 'Push the foot out slowly, hold', 'Back by the same way, standing leg steady'],
       keyframes: [
         frame('stand', 'standing', 'near.foot', {
           near: { hip: 6, knee: 8 },
@@ -46,13 +48,20 @@ export default family(
     },
     {
       id: 'ball-strike-swing',
-      name: 'Kicking swing without a ball',
-      otherNames: ['shadow kick'],
+      name: 'Shadow kick',
+      otherNames: ['kicking drill without a ball', 'Kicking swing without a ball'],
+      standing: 0,
       purpose: 'hip whips the leg through, the trunk answers',
       speed: 'fast',
       level: 'beginner',
       blocks: ['technique'],
+      sports: ['football'],
       dose: '2x8/side X r30',
+      cues: [
+        'Plant the foot beside the ball you imagine',
+        'Swing from the hip, ankle locked',
+        'Follow through and stop balanced',
+      ],
       keyframes: [
         frame(
           'back',

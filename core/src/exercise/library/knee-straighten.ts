@@ -6,7 +6,6 @@ export default family(
   {
     pattern: 'knee-dominant',
     planes: ['sagittal'],
-    blocks: ['activate', 'prevention'],
     side: 'single',
     speed: 'slow',
     jointActions: ['knee extension shortening', 'knee extension lengthening'],
@@ -17,8 +16,16 @@ export default family(
   [
     {
       id: 'knee-press-down',
-      name: 'Knee press into a rolled towel',
-      otherNames: ['quad set', 'short-arc press'],
+      name: 'Quad set over a towel',
+      otherNames: [
+        'quad set',
+        'short-arc press',
+        'static quads',
+        'inner-range quads',
+        'Knee press into a rolled towel',
+      ],
+      standing: 0,
+      blocks: ['prevention'],
       purpose: 'the front of the thigh wakes after a knee has been quiet',
       position: 'sitting',
       needs: { kit: [['towel', 'cushion']] },
@@ -48,8 +55,10 @@ export default family(
     },
     {
       id: 'sitting-knee-straighten',
-      name: 'Sitting knee straightening',
-      otherNames: ['seated leg extension', 'chair leg raise'],
+      name: 'Seated knee extension',
+      otherNames: ['seated leg extension', 'chair leg raise', 'quad extension', 'Sitting knee straightening'],
+      standing: 0,
+      blocks: ['prevention'],
       purpose: 'front of the thigh alone, for a knee on its way back',
       position: 'sitting',
       needs: { kit: [['chair', 'sofa', 'bench', 'stairs']] },
@@ -83,8 +92,10 @@ export default family(
     },
     {
       id: 'tall-kneeling-sit-back',
-      name: 'Kneeling sit back and up',
-      otherNames: ['kneeling hip and knee rock'],
+      name: 'Kneeling squat',
+      otherNames: ['kneeling hip and knee rock', 'kneeling hip hinge', 'Kneeling sit back and up'],
+      standing: 1,
+      blocks: ['mobilise', 'activate'],
       purpose: 'knees bend under control with the hands to help',
       position: 'kneeling',
       side: 'both',

@@ -5,25 +5,26 @@ import { handWeights } from './kit-groups';
 export default family(
   'kneeling-lean-back',
   {
-    blocks: ['prevention', 'strength'],
     pattern: 'knee-dominant',
     planes: ['sagittal'],
     position: 'kneeling',
     speed: 'slow',
     jointActions: ['knee extension lengthening', 'trunk flexion holding'],
-    cues: ['One line from knee to head', 'Lean from the knees, not the hips', 'Only as far as you can come back'],
-    faults: [{ see: 'Hips fold', say: 'Squeeze the seat, lean less.', shown: { change: { hip: 45, lean: -5 } } }],
+    faults: [{ see: 'Hips fold', say: 'Squeeze the glutes, lean less.', shown: { change: { hip: 45, lean: -5 } } }],
     cautions: ['Kneel soft; pain under the kneecap: leave it out.'],
   },
   [
     {
       id: 'kneeling-lean-back-short',
-      name: 'Short kneeling lean-back',
-      otherNames: ['small reverse lowering'],
+      name: 'Reverse Nordic, short range',
+      otherNames: ['small reverse lowering', 'Short kneeling lean-back'],
+      standing: 2,
+      blocks: ['prevention'],
       purpose: 'front of the thigh brakes at length',
       level: 'beginner',
       load: { place: 'chest', source: 'weight', required: false, maxKg: 15, hands: 1 },
       dose: '2x8 3-1-2 rir3 r45',
+      cues: ['Kneel tall, straight from knee to head', "Lean back a hand's width", 'Squeeze the glutes, come back'],
       keyframes: [
         frame('tall', 'tall kneeling', 'knees insteps', { shoulder: 40, elbow: 100 }),
         frame(
@@ -37,11 +38,14 @@ export default family(
     },
     {
       id: 'kneeling-lean-back',
-      name: 'Kneeling lean-back',
-      otherNames: ['reverse Nordic', 'quad lowering'],
+      name: 'Reverse Nordic',
+      otherNames: ['quad lowering', 'reverse Nordic curl', 'kneeling quad eccentric', 'Kneeling lean-back'],
+      standing: 2,
+      blocks: ['strength', 'prevention'],
       purpose: 'kicking thigh strong where it strains',
       level: 'intermediate',
       dose: '3x6 4-1-2 rir2 r60',
+      cues: ['Straight from knee to head, hips open', 'Lean back in four seconds', 'Only as far as you can come back'],
       keyframes: [
         frame('tall', 'tall kneeling', 'knees insteps', { shoulder: 40, elbow: 100 }),
         frame(
@@ -55,13 +59,16 @@ export default family(
     },
     {
       id: 'kneeling-lean-back-loaded',
-      name: 'Kneeling lean-back with weight',
-      otherNames: ['weighted reverse lowering'],
+      name: 'Weighted reverse Nordic',
+      otherNames: ['weighted reverse lowering', 'Kneeling lean-back with weight'],
+      standing: 1,
+      blocks: ['strength', 'prevention'],
       purpose: 'front of the thigh, more load at length',
       level: 'advanced',
       needs: { kit: [handWeights] },
       load: { place: 'chest', source: 'weight', required: true, maxKg: 15, hands: 1 },
       dose: '3x6 4-1-2 rir2 r75',
+      cues: ['Weight hugged to the chest', 'Lean back slowly, hips stay open', 'Stop if the back arches'],
       keyframes: [
         frame('tall', 'tall kneeling', 'knees insteps', { shoulder: 45, elbow: 125 }),
         frame(

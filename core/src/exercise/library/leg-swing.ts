@@ -3,7 +3,6 @@ import { family } from '../variant';
 export default family(
   'leg-swing',
   {
-    blocks: ['mobilise'],
     pattern: 'mobility',
     planes: ['sagittal'],
     position: 'one-foot',
@@ -16,6 +15,8 @@ export default family(
       id: 'leg-swing',
       name: 'Leg swing, front and back',
       otherNames: ['hip swing'],
+      standing: 3,
+      blocks: ['raise', 'mobilise'],
       purpose: 'hip range at speed for the stride',
       regions: ['hip', 'hamstring'],
       needs: { wall: true },

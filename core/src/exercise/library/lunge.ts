@@ -5,14 +5,12 @@ import { steps } from './kit-groups';
 export default family(
   'lunge',
   {
-    blocks: ['strength'],
     pattern: 'knee-dominant',
     planes: ['sagittal'],
     position: 'split',
     side: 'single',
     load: { place: 'hands', source: 'weight', required: false, hands: 2 },
     jointActions: ['knee extension lengthening', 'knee extension shortening', 'hip extension shortening'],
-    cues: ['Front heel stays down', 'Knee follows the toes', 'Push the floor away to come back'],
     faults: [{ see: 'Front knee falls in', say: 'Shorter step; knee over the second toe.' }],
   },
   [
@@ -20,9 +18,12 @@ export default family(
       id: 'reverse-lunge',
       name: 'Step-back lunge',
       otherNames: ['reverse lunge', 'backward lunge'],
+      standing: 3,
+      blocks: ['strength'],
       purpose: 'one leg brakes and drives, kind to the knee',
       level: 'beginner',
       dose: '3x8/side 2-0-1 rir2 r60',
+      cues: ['Step back and sink straight down', 'Weight on the front foot', 'Push up with the front leg'],
       keyframes: [
         frame('tall', 'standing', 'near.foot', { hip: 4, knee: 4, far: { hip: 10, knee: 50 } }),
         frame('back', 'standing', 'near.foot far.toes', {
@@ -35,10 +36,13 @@ export default family(
     {
       id: 'forward-lunge',
       name: 'Step-forward lunge',
-      otherNames: ['front lunge', 'stopping lunge'],
+      otherNames: ['front lunge', 'stopping lunge', 'walking-style lunge', 'Forward lunge'],
+      standing: 3,
+      blocks: ['strength'],
       purpose: 'brakes the body as in a stop',
       level: 'intermediate',
       dose: '3x8/side 1-1-1 rir2 r60',
+      cues: ['Take a long step and brake', 'Front knee over the toes, chest up', 'Push back to where you started'],
       keyframes: [
         frame('tall', 'standing', 'feet', { hip: 2, knee: 2 }),
         frame('down', 'standing', 'near.foot* far.toes', {
@@ -51,12 +55,15 @@ export default family(
     {
       id: 'sliding-reverse-lunge',
       name: 'Sliding lunge backwards',
-      otherNames: ['towel slide lunge'],
+      otherNames: ['towel slide lunge', 'slider lunge', 'Sliding reverse lunge'],
+      standing: 2,
+      blocks: ['strength'],
       purpose: 'front leg works all the way, no push from behind',
       level: 'intermediate',
       needs: { kit: [['towel']], slidingFloor: true },
       prop: 'towel',
       dose: '3x8/side 3-0-1 rir2 r60',
+      cues: ['Back foot slides on the towel', 'Front leg does the work', 'Pull the towel back smoothly'],
       keyframes: [
         frame('tall', 'standing', 'near.foot far.toes*', { hip: 10, knee: 14, shoulder: 20, elbow: 60 }),
         frame('slid', 'standing', 'near.foot far.toes*', {
@@ -71,11 +78,14 @@ export default family(
     {
       id: 'front-foot-raised-split-squat',
       name: 'Split squat, front foot raised',
-      otherNames: ['front-foot-elevated split squat'],
+      otherNames: ['front-foot-elevated split squat', 'deficit split squat'],
+      standing: 2,
+      blocks: ['strength'],
       purpose: 'deeper hip on the front leg',
       level: 'intermediate',
       needs: { kit: [steps] },
       dose: '3x8/side 3-1-1 rir2 r60',
+      cues: ['Front foot on the step', 'Sink until the back knee is low', 'Push through the whole front foot'],
       keyframes: [
         frame('tall', 'standing', 'near.foot@step far.toes', {
           near: { hip: 30, knee: 12 },
@@ -91,10 +101,13 @@ export default family(
     {
       id: 'split-squat-hold',
       name: 'Split squat hold',
-      otherNames: ['lunge hold', 'isometric lunge'],
+      otherNames: ['lunge hold', 'isometric lunge', 'Isometric split squat'],
+      standing: 2,
+      blocks: ['strength', 'prevention'],
       purpose: 'thigh and hip hold low, no movement, no noise',
       speed: 'slow',
       dose: '3x20s/side r30',
+      cues: ['Sink into the lunge and stay', 'Back knee a hand above the floor', 'Front heel down, breathe'],
       jointActions: ['knee extension holding', 'hip extension holding'],
       keyframes: [
         frame('hold', 'standing', 'near.foot far.toes', {

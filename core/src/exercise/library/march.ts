@@ -3,7 +3,6 @@ import { family } from '../variant';
 export default family(
   'march',
   {
-    blocks: ['raise'],
     pattern: 'pulse',
     planes: ['sagittal'],
     position: 'one-foot',
@@ -14,7 +13,9 @@ export default family(
     {
       id: 'march-on-the-spot',
       name: 'March on the spot',
-      otherNames: ['walking in place'],
+      otherNames: ['walking in place', 'Marching on the spot'],
+      standing: 2,
+      blocks: ['raise', 'cool-down'],
       purpose: 'warms hips and calves without noise',
       regions: ['hip'],
       cues: ['Knee up to the belt', 'Opposite arm swings with it', 'Stand tall on the other leg'],
@@ -37,7 +38,9 @@ export default family(
     {
       id: 'high-knee-run',
       name: 'High-knee run on the spot',
-      otherNames: ['running in place', 'knee lifts'],
+      otherNames: ['running in place', 'knee lifts', 'High knees'],
+      standing: 3,
+      blocks: ['raise', 'finisher'],
       purpose: 'raises pulse and foot speed',
       regions: ['hip', 'calf', 'ankle+landing'],
       speed: 'fast',

@@ -4,7 +4,6 @@ import { frame } from './frame';
 export default family(
   'neck-hold',
   {
-    blocks: ['prevention'],
     pattern: 'neck-flexion',
     planes: ['sagittal'],
     position: 'both-feet',
@@ -15,7 +14,9 @@ export default family(
     {
       id: 'neck-hand-hold',
       name: 'Neck hold against the hand',
-      otherNames: ['isometric neck'],
+      otherNames: ['isometric neck', 'forehead press', 'Isometric neck flexion'],
+      standing: 3,
+      blocks: ['prevention'],
       purpose: 'neck ready for knocks and falls',
       jointActions: ['neck flexion holding', 'neck extension holding'],
       line: { from: 'head', to: [-1, 0.93], resist: 0.05 },
@@ -31,7 +32,8 @@ export default family(
     {
       id: 'lying-chin-nod',
       name: 'Lying chin nod',
-      otherNames: ['deep neck flexor nod', 'chin tuck'],
+      otherNames: ['deep neck flexor nod', 'chin tuck', 'Lying chin tuck'],
+      standing: 2,
       purpose: 'the small muscles in front of the neck',
       position: 'lying',
       blocks: ['activate', 'prevention'],
@@ -47,7 +49,9 @@ export default family(
     {
       id: 'lying-head-lift',
       name: 'Lying head lift',
-      otherNames: ['neck curl'],
+      otherNames: ['neck curl', 'Lying neck flexion'],
+      standing: 2,
+      blocks: ['prevention'],
       purpose: 'front of the neck for falls and contact',
       position: 'lying',
       level: 'beginner',
@@ -63,7 +67,9 @@ export default family(
     {
       id: 'partner-neck-front',
       name: "Neck hold against a partner's hand",
-      otherNames: ['partner neck flexion', 'manual neck resistance'],
+      otherNames: ['partner neck flexion', 'manual neck resistance', 'Partner-resisted neck flexion, isometric'],
+      standing: 2,
+      blocks: ['prevention'],
       purpose: 'front of the neck for contact, force from outside',
       position: 'kneeling',
       level: 'intermediate',
@@ -81,8 +87,10 @@ export default family(
     },
     {
       id: 'partner-neck-front-surprise',
-      name: 'Neck hold, changing pushes from the front',
-      otherNames: ['reactive neck hold', 'neck perturbations'],
+      name: 'Partner neck perturbations, from the front',
+      otherNames: ['reactive neck hold', 'neck perturbations', 'Neck hold, changing pushes from the front'],
+      standing: 1,
+      blocks: ['prevention'],
       purpose: 'the neck braces before a knock arrives',
       position: 'both-feet',
       level: 'advanced',
@@ -90,7 +98,7 @@ export default family(
       jointActions: ['neck flexion holding', 'neck extension holding'],
       line: { from: 'head', to: [-1, 0.93], resist: 0.1 },
       dose: '3x10s r30',
-      cues: ['Brace, chin in', 'The hand comes lightly at changing moments', 'The head does not move'],
+      cues: ['Partner in front, pushes on the forehead', 'Chin in, ready before each', 'Do not let the head go back'],
       faults: [{ see: 'Head is moved by the push', say: 'Lighter; tell before each one.' }],
       cautions: [
         'Only after weeks of still holds; agree on "stop", light pushes only. After a knock to the head: leave out.',

@@ -6,24 +6,25 @@ export default family(
   {
     pattern: 'neck-lateral',
     planes: ['frontal'],
-    blocks: ['prevention'],
     view: 'front',
     side: 'single',
     speed: 'slow',
     regions: ['neck'],
-    cues: ['Eyes level, chin in', 'Push slowly, nothing jerks', 'Breathe'],
     faults: [{ see: 'Shoulder creeps up', say: 'Drop it, half the push.' }],
   },
   [
     {
       id: 'neck-side-press',
       name: 'Neck press to the side',
-      otherNames: ['isometric lateral neck'],
+      otherNames: ['isometric lateral neck', 'lateral flexion', 'Isometric neck side-bend'],
+      standing: 3,
+      blocks: ['prevention'],
       purpose: 'side of the neck holds, no kit',
       position: 'both-feet',
       jointActions: ['neck lateral-flexion holding'],
       line: { from: 'head', to: [-1, 0.93], resist: 0.05 },
       dose: '3x10s/side r15',
+      cues: ['Hand above the ear', 'Press sideways, head stays upright', 'Half strength, three slow breaths'],
       keyframes: [
         frame('rest', 'standing', 'feet', { near: { shoulder: 120, elbow: 128 }, far: { shoulder: 8 } }),
         frame('press', 'standing', 'feet', { neck: 5, near: { shoulder: 122, elbow: 126 }, far: { shoulder: 8 } }),
@@ -32,12 +33,19 @@ export default family(
     {
       id: 'side-lying-head-lift',
       name: 'Side-lying head lift',
-      otherNames: ['lateral neck raise'],
+      otherNames: ['lateral neck raise', 'Side-lying neck side-bend'],
+      standing: 2,
+      blocks: ['prevention'],
       purpose: 'side of the neck lifts the head',
       position: 'lying',
       level: 'beginner',
       jointActions: ['neck lateral-flexion shortening', 'neck lateral-flexion lengthening'],
       dose: '2x10/side 1-2-2 rir3 r30',
+      cues: [
+        'Lie on your side, head off the arm',
+        'Lift the ear towards the shoulder',
+        'Down slowly, nose stays forward',
+      ],
       keyframes: [
         frame('down', 'side lying', 'near.hip-side near.shoulder-side near.instep', {
           neck: 18,
@@ -54,7 +62,9 @@ export default family(
     {
       id: 'partner-neck-side',
       name: "Neck side hold against a partner's hand",
-      otherNames: ['partner lateral neck'],
+      otherNames: ['partner lateral neck', 'Partner-resisted neck side-bend, isometric'],
+      standing: 2,
+      blocks: ['prevention'],
       purpose: 'side of the neck for contact, force from outside',
       position: 'kneeling',
       level: 'beginner',
@@ -62,6 +72,7 @@ export default family(
       jointActions: ['neck lateral-flexion holding'],
       line: { from: 'head', to: [-1, 0.68], resist: 0.08 },
       dose: '3x8s/side r20',
+      cues: ["Partner's palm above your ear", 'Resist, the head does not tilt', 'Build up for two seconds, then hold'],
       keyframes: [
         frame('rest', 'standing', 'feet', { shoulder: 8 }),
         frame('hold', 'standing', 'feet', { neck: 4, shoulder: 10 }),
@@ -69,8 +80,10 @@ export default family(
     },
     {
       id: 'partner-neck-side-surprise',
-      name: 'Neck hold, changing pushes from the side',
-      otherNames: ['reactive lateral neck'],
+      name: 'Partner neck perturbations, from the side',
+      otherNames: ['reactive lateral neck', 'Neck hold, changing pushes from the side'],
+      standing: 1,
+      blocks: ['prevention'],
       purpose: 'the side of the neck braces before a knock arrives',
       position: 'both-feet',
       level: 'advanced',

@@ -6,7 +6,6 @@ export default family(
   {
     pattern: 'mobility',
     planes: ['transverse'],
-    blocks: ['mobilise', 'flexibility'],
     speed: 'slow',
     regions: ['upper-back', 'shoulder'],
     jointActions: ['trunk rotation lengthening'],
@@ -16,8 +15,10 @@ export default family(
   [
     {
       id: 'all-fours-turn',
-      name: 'All-fours elbow turn',
-      otherNames: ['thread the needle', 'quadruped thoracic rotation'],
+      name: 'Quadruped thoracic rotation',
+      otherNames: ['thread the needle', 'All-fours elbow turn'],
+      standing: 3,
+      blocks: ['mobilise'],
       purpose: 'upper back turns before throwing or swinging',
       position: 'kneeling',
       side: 'single',
@@ -33,8 +34,16 @@ export default family(
     },
     {
       id: 'lunge-and-open',
-      name: 'Long lunge and open',
-      otherNames: ["runner's lunge with rotation", 'spiderman with rotation'],
+      name: 'Lunge with thoracic rotation',
+      otherNames: [
+        "runner's lunge with rotation",
+        'spiderman with rotation',
+        'lunge and rotate',
+        'spider lunge',
+        'Long lunge and open',
+      ],
+      standing: 3,
+      blocks: ['raise', 'mobilise'],
       purpose: 'hip, back and shoulder in one go',
       position: 'split',
       side: 'alternating',
@@ -74,7 +83,9 @@ export default family(
     {
       id: 'standing-trunk-turn',
       name: 'Standing loose turns',
-      otherNames: ['trunk twists', 'standing rotation'],
+      otherNames: ['trunk twists', 'standing rotation', 'Standing trunk rotations'],
+      standing: 2,
+      blocks: ['raise', 'mobilise'],
       purpose: 'the spine turns easily, hips follow',
       position: 'both-feet',
       side: 'alternating',

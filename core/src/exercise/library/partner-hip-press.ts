@@ -5,7 +5,6 @@ export default family(
   'partner-hip-press',
   {
     planes: ['frontal'],
-    blocks: ['activate', 'prevention'],
     view: 'front',
     speed: 'slow',
     position: 'lying',
@@ -17,7 +16,9 @@ export default family(
     {
       id: 'partner-knees-apart',
       name: "Knees apart against a partner's hands",
-      otherNames: ['manual hip abduction', 'hands for a loop band'],
+      otherNames: ['manual hip abduction', 'hands for a loop band', 'Partner-resisted hip abduction'],
+      standing: 1,
+      blocks: ['activate'],
       purpose: 'side of the hip ready, two hands instead of a loop',
       pattern: 'hip-abduction',
       position: 'both-feet',
@@ -35,7 +36,9 @@ export default family(
     {
       id: 'partner-knees-together',
       name: "Knees together against a partner's hands",
-      otherNames: ['manual adductor squeeze'],
+      otherNames: ['manual adductor squeeze', 'Partner-resisted adductor squeeze'],
+      standing: 1,
+      blocks: ['activate', 'prevention'],
       purpose: 'the groin squeezes against a force that can be felt and told',
       pattern: 'hip-adduction',
       position: 'both-feet',
@@ -45,7 +48,7 @@ export default family(
       dose: '3x10s r15',
       cues: ['Half squat', "Squeeze against the partner's forearm", 'Build up over two seconds'],
       faults: [{ see: 'Breath is held', say: 'Count aloud.' }],
-      cautions: ['Agree on the word "stop". Groin pain above 2: leave out.'],
+      cautions: ['Agree on the word "stop". Groin pain above 2 out of 10: leave out.'],
       sources: ['Thorborg 2016 (squeeze tests of the groin; value from memory)'],
       keyframes: [
         frame('ready', 'standing', 'feet', { hip: 20, knee: 14, shoulder: 24, elbow: 60 }),

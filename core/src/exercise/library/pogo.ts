@@ -7,8 +7,10 @@ export default family(
   [
     {
       id: 'pogo-jump',
-      name: 'Stiff-ankle jumps',
-      otherNames: ['pogos', 'ankle jumps'],
+      name: 'Pogo jumps',
+      otherNames: ['pogos', 'ankle jumps', 'ankle hops', 'Stiff-ankle jumps'],
+      standing: 3,
+      blocks: ['raise', 'power'],
       purpose: 'spring in the calf for short contacts',
       regions: ['calf+high', 'ankle+landing', 'foot'],
       level: 'beginner',
@@ -33,6 +35,8 @@ export default family(
       id: 'single-leg-pogo',
       name: 'Single-leg pogo',
       otherNames: ['one-leg ankle hops'],
+      standing: 2,
+      blocks: ['power'],
       purpose: 'stiff ankle on one leg, for sprint and take-off',
       position: 'one-foot',
       side: 'single',

@@ -4,7 +4,6 @@ import { frame } from './frame';
 export default family(
   'prone-letters',
   {
-    blocks: ['activate', 'prevention'],
     pattern: 'scapular',
     planes: ['transverse'],
     position: 'lying',
@@ -14,12 +13,14 @@ export default family(
   [
     {
       id: 'prone-arm-letters',
-      name: 'Lying arm letters',
-      otherNames: ['Y T W raises', 'rear-shoulder letters'],
+      name: 'Prone Y-T-W raises',
+      otherNames: ['Y T W raises', 'rear-shoulder letters', 'prone YTW', 'Lying arm letters'],
+      standing: 3,
+      blocks: ['activate', 'prevention'],
       purpose: 'back of the shoulder against too much throwing',
       regions: ['shoulder', 'upper-back'],
       dose: '2x8 2-3-2 r30',
-      cues: ['Thumbs to the ceiling', 'Blades slide down and together', 'Two to three seconds at the top'],
+      cues: ['Thumbs to the ceiling', 'Shoulder blades slide down and together', 'Two to three seconds at the top'],
       faults: [{ see: 'Shoulders shrug to the ears', say: 'Long neck; lift the arms less.' }],
       keyframes: [
         { name: 'down', base: 'prone', change: { shoulder: 178 }, on: ['chest', 'seat', 'knees'] },
@@ -28,13 +29,15 @@ export default family(
     },
     {
       id: 'prone-letter-a',
-      name: 'Lying A',
-      otherNames: ['A raise', 'prone arm lift back'],
-      purpose: 'lower blade muscles and arm brake together',
+      name: 'Prone A raise',
+      otherNames: ['A raise', 'prone arm lift back', 'Lying A'],
+      standing: 1,
+      blocks: ['activate', 'prevention'],
+      purpose: 'lower shoulder-blade muscles and the back of the shoulder together',
       regions: ['shoulder', 'upper-back'],
-      level: 'beginner',
+      level: 'new',
       dose: '2x10 1-3-2 r30',
-      cues: ['Arms back beside the hips, thumbs out', 'Blades down and together', 'Hold three'],
+      cues: ['Arms back beside the hips, thumbs out', 'Shoulder blades down and together', 'Hold three'],
       faults: [{ see: 'Lower back lifts the chest', say: 'Ribs down; only the arms move.' }],
       keyframes: [
         frame('down', 'prone', 'chest seat knees insteps', { shoulder: 6 }),
@@ -43,9 +46,11 @@ export default family(
     },
     {
       id: 'prone-drop-catch',
-      name: 'Lying drop and catch',
-      otherNames: ['prone ball drops', 'reverse catch'],
-      purpose: 'the arm brake answers fast, for throwers and servers',
+      name: 'Prone ball drop and catch',
+      otherNames: ['prone ball drops', 'reverse catch', 'Lying drop and catch'],
+      standing: 1,
+      blocks: ['prevention'],
+      purpose: 'the back of the shoulder reacts fast, for throwers and servers',
       level: 'advanced',
       pattern: 'shoulder-external-rotation',
       speed: 'fast',

@@ -8,21 +8,23 @@ export default family(
     pattern: 'skill',
     planes: ['transverse', 'sagittal'],
     position: 'split',
-    blocks: ['technique', 'finisher', 'raise'],
     speed: 'fast',
     regions: ['shoulder', 'elbow'],
     jointActions: ['shoulder flexion shortening', 'elbow extension shortening', 'trunk rotation shortening'],
-    cues: ['Floor, hip, shoulder, fist', 'Other hand guards the face', 'Straight back to guard'],
     faults: [{ see: 'Elbow locks hard', say: 'Stop just short of straight.' }],
   },
   [
     {
       id: 'shadow-straight-punch',
       name: 'Straight punches in the air',
-      otherNames: ['shadow boxing', 'jab cross'],
+      otherNames: ['jab cross', 'jab-cross', 'Shadow boxing, straight punches'],
+      standing: 0,
+      blocks: ['raise', 'technique', 'finisher'],
+      sports: ['striking-combat'],
       purpose: 'straight line from the back foot to the fist',
       side: 'alternating',
       dose: '3x30s! r30',
+      cues: ['Push off the back foot', 'Punch straight, other hand at the chin', 'Bring it back the same way'],
       keyframes: [
         frame('guard', 'standing', 'far.foot near.toes', {
           lean: 6,
@@ -45,12 +47,16 @@ export default family(
     {
       id: 'shadow-hook',
       name: 'Hooks in the air',
-      otherNames: ['hook punch'],
+      otherNames: ['hook punch', 'Shadow boxing, hooks'],
+      standing: 0,
+      blocks: ['raise', 'technique', 'finisher'],
+      sports: ['striking-combat'],
       purpose: 'the turn of the hips swings a bent arm',
       view: 'above',
       side: 'alternating',
       level: 'beginner',
       dose: '3x20s! r30',
+      cues: ['Elbow at shoulder height', 'Turn hip and foot with the fist', 'Other hand guards the cheek'],
       jointActions: ['trunk rotation shortening', 'shoulder internal-rotation shortening'],
       keyframes: [
         frame('wound', 'standing', 'feet', {
@@ -70,15 +76,18 @@ export default family(
     {
       id: 'hand-weight-punch',
       name: 'Straight punches with small weights',
-      otherNames: ['weighted shadow boxing'],
+      otherNames: ['weighted shadow boxing', 'Shadow boxing with light weights'],
+      standing: 0,
       purpose: 'shoulder endurance in the guard',
       side: 'alternating',
       level: 'intermediate',
       speed: 'controlled',
       blocks: ['finisher'],
+      sports: ['striking-combat'],
       needs: { kit: [lightHandWeights] },
       load: { place: 'hands', source: 'weight', required: true, maxKg: 2, hands: 2 },
       dose: '3x30s! r30',
+      cues: ['Light weights, wrists firm', 'Punch at half speed, full length', 'Hands come back to the face'],
       cautions: ['At most 1 kg a hand; never lock the elbow.'],
       keyframes: [
         frame('guard', 'standing', 'far.foot near.toes', {

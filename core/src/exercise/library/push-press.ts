@@ -4,7 +4,6 @@ import { twoHandWeights } from './kit-groups';
 export default family(
   'push-press',
   {
-    blocks: ['power'],
     pattern: 'whole-body-lift',
     planes: ['sagittal'],
     position: 'both-feet',
@@ -19,8 +18,10 @@ export default family(
   [
     {
       id: 'push-press',
-      name: 'Dip and drive overhead',
-      otherNames: ['push press'],
+      name: 'Push press',
+      otherNames: ['Dip and drive overhead'],
+      standing: 3,
+      blocks: ['power'],
       purpose: 'legs start what the arms finish, as in a throw',
       regions: ['shoulder', 'knee'],
       level: 'intermediate',

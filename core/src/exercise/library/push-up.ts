@@ -4,15 +4,13 @@ import { frame } from './frame';
 export default family(
   'push-up',
   {
-    blocks: ['strength'],
     pattern: 'horizontal-push',
     planes: ['sagittal'],
     position: 'hands-and-feet',
     elbowsOut: 52,
     jointActions: ['shoulder flexion shortening', 'elbow extension shortening', 'trunk flexion holding'],
-    cues: ['One line from heel to head', 'Elbows about 45 degrees', 'Chest goes first'],
     faults: [
-      { see: 'Hips sag or pike', say: 'Squeeze the seat, ribs down; easier version if it stays.' },
+      { see: 'Hips sag or pike', say: 'Squeeze the glutes, ribs down; easier version if it stays.' },
       { see: 'Elbows straight out to the sides', say: 'Point them half back.' },
     ],
     sources: ['Ebben 2011', 'Suprak 2011'],
@@ -22,6 +20,8 @@ export default family(
       id: 'push-up-hands-raised',
       name: 'Push-up, hands on a sofa',
       otherNames: ['incline push-up'],
+      standing: 3,
+      blocks: ['strength'],
       purpose: 'pressing strength, first step',
       regions: ['shoulder', 'wrist'],
       needs: { kit: [['sofa', 'chair', 'bench', 'stairs']] },
@@ -34,6 +34,7 @@ export default family(
         with: ['rucksack', 'weight-vest'],
       },
       dose: '3x12 2-0-1 rir2 r60',
+      cues: ['Hands on the edge, body straight', 'Chest to the edge', 'Push away, hips do not sag'],
       cautions: ['What the hands rest on must not slide.'],
       keyframes: [
         {
@@ -56,6 +57,8 @@ export default family(
       id: 'push-up-knees',
       name: 'Push-up on the knees',
       otherNames: ['kneeling push-up', 'half push-up'],
+      standing: 2,
+      blocks: ['strength'],
       purpose: 'pressing strength with about half the body mass',
       regions: ['shoulder', 'wrist'],
       load: {
@@ -67,6 +70,7 @@ export default family(
         with: ['rucksack', 'weight-vest'],
       },
       dose: '3x10 2-0-1 rir2 r60',
+      cues: ['Knees down, straight from knees to head', 'Elbows about 45 degrees', 'Chest to the floor, push up'],
       cautions: ['Kneel on something soft.'],
       keyframes: [
         {
@@ -89,6 +93,8 @@ export default family(
       id: 'push-up',
       name: 'Push-up',
       otherNames: ['press-up', 'floor press-up'],
+      standing: 3,
+      blocks: ['strength'],
       purpose: 'pushing off an opponent; front of the shoulder',
       regions: ['shoulder', 'wrist'],
       level: 'beginner',
@@ -101,6 +107,7 @@ export default family(
         with: ['rucksack', 'weight-vest'],
       },
       dose: '3x10 2-0-1 rir2 r60',
+      cues: ['Straight from heels to head', 'Elbows about 45 degrees', 'Chest nearly to the floor'],
       keyframes: [
         { name: 'top', base: 'plank', on: ['toes', 'hands'], fix: ['hip', 'knee'] },
         {
@@ -116,6 +123,8 @@ export default family(
       id: 'push-up-feet-raised',
       name: 'Push-up, feet raised',
       otherNames: ['decline push-up'],
+      standing: 2,
+      blocks: ['strength'],
       purpose: 'pushing strength, more of the body on the hands',
       regions: ['shoulder+high', 'wrist'],
       level: 'intermediate',
@@ -129,6 +138,7 @@ export default family(
         with: ['rucksack', 'weight-vest'],
       },
       dose: '3x8 2-1-1 rir2 r75',
+      cues: ['Toes on the step, belly tight', 'Lower the chest between the hands', 'No sagging at the hips'],
       cautions: ['What the feet rest on must not slide.'],
       keyframes: [
         {
@@ -150,13 +160,15 @@ export default family(
     {
       id: 'push-up-fast',
       name: 'Fast push-up',
-      otherNames: ['explosive push-up'],
+      otherNames: ['explosive push-up', 'plyometric push-up if hands leave the floor'],
+      standing: 3,
       purpose: 'pushing power for duels, hands stay down',
       blocks: ['power'],
       speed: 'fast',
       regions: ['shoulder+high', 'wrist'],
       level: 'intermediate',
       dose: '3x5 2-0-X r75',
+      cues: ['Down under control', 'Push up as fast as you can', 'Hands stay down, body stiff'],
       jointActions: [
         'shoulder flexion stretch-shortening',
         'elbow extension stretch-shortening',
@@ -178,11 +190,14 @@ export default family(
       id: 'wall-push-up',
       name: 'Wall push-up',
       otherNames: ['standing push-up', 'wall press-up'],
+      standing: 2,
+      blocks: ['strength'],
       purpose: 'pressing for a first week or a sore shoulder',
       position: 'both-feet',
       needs: { wall: true },
       wall: 0.42,
       dose: '2x15 2-0-1 rir3 r45',
+      cues: ['Hands on the wall at chest height', 'Lean in, heels may lift', 'Push away in one piece'],
       keyframes: [
         frame('top', 'standing', 'toes hands@wall', { lean: 12, shoulder: 84, wrist: 70, elbow: 4 }),
         frame('bottom', 'standing', 'toes hands@wall', { lean: 24, shoulder: 44, elbow: 90, wrist: 70 }),
@@ -191,13 +206,17 @@ export default family(
     {
       id: 'push-up-narrow',
       name: 'Narrow push-up',
-      otherNames: ['close-grip push-up', 'triceps push-up'],
+      otherNames: ['close-grip push-up', 'triceps push-up', 'narrow press-up'],
+      standing: 2,
+      blocks: ['strength'],
       purpose: 'pressing with the elbows doing more',
       regions: ['shoulder', 'elbow', 'wrist'],
       pattern: 'elbow-extension',
       level: 'intermediate',
       jointActions: ['elbow extension shortening', 'shoulder flexion shortening', 'trunk flexion holding'],
+      elbowsOut: 38,
       dose: '3x8 2-0-1 rir2 r60',
+      cues: ['Hands under the chest', 'Elbows stay close to the ribs', 'Straighten the arms fully'],
       keyframes: [
         frame('top', 'plank', 'toes hands', { lean: 74 }, { fix: ['hip', 'knee'] }),
         frame('bottom', 'plank', 'toes hands', { lean: 84, shoulder: 4, elbow: 104 }, { fix: ['hip', 'knee'] }),
@@ -206,8 +225,10 @@ export default family(
     {
       id: 'push-up-slow',
       name: 'Slow push-up with a pause',
-      otherNames: ['tempo push-up'],
-      purpose: 'pressing made honest without weight',
+      otherNames: ['tempo push-up', 'Tempo push-up with a pause'],
+      standing: 2,
+      blocks: ['strength'],
+      purpose: 'makes pressing harder without weight',
       regions: ['shoulder+high', 'wrist'],
       level: 'intermediate',
       speed: 'slow',
@@ -220,6 +241,7 @@ export default family(
         with: ['rucksack', 'weight-vest'],
       },
       dose: '3x6 5-3-1 rir2 r75',
+      cues: ['Three seconds down', 'Wait one second just above the floor', 'Push up in one piece'],
       keyframes: [
         frame('top', 'plank', 'toes hands', {}, { fix: ['hip', 'knee'] }),
         frame('bottom', 'plank', 'toes hands', { lean: 84, shoulder: 20, elbow: 100 }, { fix: ['hip', 'knee'] }),
@@ -228,7 +250,9 @@ export default family(
     {
       id: 'push-up-one-side',
       name: 'One-sided push-up, other hand on a towel',
-      otherNames: ['sliding archer push-up'],
+      otherNames: ['sliding archer push-up', 'archer push-up'],
+      standing: 1,
+      blocks: ['strength'],
       purpose: 'one arm presses most, the other slides out',
       regions: ['shoulder+high', 'wrist'],
       level: 'advanced',
@@ -236,6 +260,11 @@ export default family(
       needs: { kit: [['towel']], slidingFloor: true },
       prop: 'towel',
       dose: '3x4/side 3-0-1 rir2 r90',
+      cues: [
+        'One hand stays, the other slides out',
+        'Most weight on the bent arm',
+        'Pull the sliding hand back under you',
+      ],
       keyframes: [
         frame('top', 'plank', 'toes hands', {}, { fix: ['hip', 'knee'] }),
         frame(
@@ -251,11 +280,18 @@ export default family(
       id: 'push-up-feet-high',
       name: 'Push-up, feet on a chair',
       otherNames: ['high decline push-up'],
+      standing: 2,
+      blocks: ['strength'],
       purpose: 'nearly three quarters of the body on the hands',
       regions: ['shoulder+high', 'wrist'],
       level: 'advanced',
       needs: { kit: [['chair', 'sofa', 'bench']] },
       dose: '3x8 2-1-1 rir2 r75',
+      cues: [
+        'Feet on the chair, hands wide enough',
+        'Head in line, look at the floor',
+        'Lower only as far as the back stays flat',
+      ],
       keyframes: [
         frame('top', 'plank', 'toes@chair hands', { lean: 92, shoulder: 90 }, { fix: ['hip', 'knee'] }),
         frame('bottom', 'plank', 'toes@chair hands', { lean: 96, shoulder: 12, elbow: 104 }, { fix: ['hip', 'knee'] }),
@@ -264,7 +300,9 @@ export default family(
     {
       id: 'push-up-worktop',
       name: 'Push-up on a worktop',
-      otherNames: ['kitchen counter push-up', 'high incline push-up'],
+      otherNames: ['kitchen counter push-up', 'high incline push-up', 'Incline push-up on a worktop'],
+      standing: 2,
+      blocks: ['strength'],
       purpose: 'pressing with a third of the body, between wall and floor',
       regions: ['shoulder', 'wrist'],
       load: {
@@ -276,6 +314,7 @@ export default family(
         with: ['rucksack', 'weight-vest'],
       },
       dose: '3x12 2-0-1 rir2 r60',
+      cues: ['Hands on the worktop edge', 'Walk the feet back until straight', 'Chest to the edge and away'],
       cautions: ['A fixed worktop or window sill, dry hands.'],
       keyframes: [
         frame('top', 'plank', 'toes hands@worktop', { lean: 40, shoulder: 60 }, { fix: ['hip', 'knee'] }),
@@ -285,7 +324,9 @@ export default family(
     {
       id: 'wall-push-up-far',
       name: 'Wall push-up, feet far',
-      otherNames: ['deep wall press', 'leaning wall press-up'],
+      otherNames: ['deep wall press', 'leaning wall press-up', 'Wall push-up, feet further back'],
+      standing: 1,
+      blocks: ['strength'],
       purpose: 'pressing between the wall and the worktop',
       position: 'both-feet',
       regions: ['shoulder', 'wrist'],

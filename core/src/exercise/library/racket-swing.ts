@@ -8,13 +8,11 @@ export default family(
     planes: ['transverse'],
     position: 'split',
     side: 'single',
-    blocks: ['technique'],
     speed: 'fast',
     view: 'above',
     prop: 'racket',
     regions: ['shoulder', 'elbow', 'lower-back'],
     jointActions: ['trunk rotation shortening', 'shoulder internal-rotation shortening'],
-    cues: ['Turn the shoulders first', 'Hip, ribs, arm, hand', 'Finish balanced'],
     faults: [{ see: 'The arm swings alone', say: 'Slow; let the hip start.' }],
   },
   [
@@ -22,8 +20,12 @@ export default family(
       id: 'shadow-forehand',
       name: 'Forehand in the air',
       otherNames: ['shadow forehand', 'dry swing'],
+      standing: 0,
+      blocks: ['technique'],
+      sports: ['small-court-racket', 'large-court-racket'],
       purpose: 'turns from the ground to the racket',
       dose: '2x10/side r20',
+      cues: ['Turn the shoulders early', 'Swing from low to high', 'Finish over the shoulder, balanced'],
       keyframes: [
         frame('back', 'standing', 'feet', {
           lean: -28,
@@ -43,8 +45,16 @@ export default family(
       id: 'shadow-backhand',
       name: 'Backhand in the air',
       otherNames: ['shadow backhand'],
+      standing: 0,
+      blocks: ['technique'],
+      sports: ['small-court-racket', 'large-court-racket'],
       purpose: 'the back of the shoulder leads and brakes',
       dose: '2x10/side r20',
+      cues: [
+        'Show your back to the net',
+        'Let the arm lead from the shoulder',
+        'Stop the swing with the shoulder blade',
+      ],
       jointActions: ['trunk rotation shortening', 'shoulder external-rotation shortening'],
       keyframes: [
         frame('back', 'standing', 'feet', {
@@ -64,12 +74,16 @@ export default family(
     {
       id: 'shadow-serve',
       name: 'Serve or smash in the air',
-      otherNames: ['overhead shadow swing'],
+      otherNames: ['overhead shadow swing', 'Shadow serve or smash'],
+      standing: 0,
+      blocks: ['technique'],
+      sports: ['small-court-racket', 'large-court-racket', 'volleyball'],
       purpose: 'reach, whip and land in balance',
       view: 'side',
       planes: ['sagittal', 'transverse'],
       level: 'beginner',
       dose: '2x8/side r30',
+      cues: ['Reach up with the free hand', 'Drop the elbow, then whip up', 'Hit high, land on the front foot'],
       jointActions: ['shoulder internal-rotation shortening', 'elbow extension shortening', 'trunk flexion shortening'],
       keyframes: [
         frame(

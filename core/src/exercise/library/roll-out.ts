@@ -7,10 +7,8 @@ export default family(
     pattern: 'anti-extension',
     planes: ['sagittal'],
     position: 'kneeling',
-    blocks: ['trunk', 'strength'],
     speed: 'slow',
     jointActions: ['trunk flexion holding', 'shoulder extension lengthening', 'shoulder extension shortening'],
-    cues: ['Tail tucked, ribs down', 'Hips go with the hands', 'Only as far as the back stays flat'],
     faults: [{ see: 'Back hollows', say: 'Shorter way; mark the floor.', shown: { change: { trunk: -18 } } }],
     cautions: ['Start short and note the distance. Back pain: leave out.'],
   },
@@ -19,10 +17,17 @@ export default family(
       id: 'ball-roll-out',
       name: 'Roll-out on a ball',
       otherNames: ['exercise-ball rollout'],
+      standing: 2,
+      blocks: ['trunk'],
       purpose: 'trunk holds, the ball makes it easier',
       level: 'beginner',
       needs: { kit: [['exercise-ball']] },
       dose: '3x8 3-1-2 rir3 r45',
+      cues: [
+        'Forearms on the ball, kneel tall',
+        'Roll away until the belly works',
+        'Back flat, pull it back with the trunk',
+      ],
       keyframes: [
         frame('in', 'tall kneeling', 'knees insteps forearms@ball*', {
           lean: 16,
@@ -43,12 +48,19 @@ export default family(
     {
       id: 'towel-roll-out',
       name: 'Towel roll-out on the knees',
-      otherNames: ['towel ab slide'],
+      otherNames: ['towel ab slide', 'Kneeling towel rollout'],
+      standing: 2,
+      blocks: ['trunk'],
       purpose: 'trunk refuses to sag as the arms travel',
       level: 'intermediate',
       needs: { kit: [['towel']], slidingFloor: true },
       prop: 'towel',
       dose: '3x6 3-1-2 rir2 r60',
+      cues: [
+        'Hands on the towels, hips and hands move together',
+        'Slide out only as far as the back is flat',
+        'Pull back with straight arms',
+      ],
       keyframes: [
         frame('in', 'plank', 'knees insteps hands*', { knee: 94, lean: 56, shoulder: 58, ankle: -86 }),
         frame(
@@ -63,12 +75,15 @@ export default family(
     {
       id: 'wheel-roll-out',
       name: 'Wheel roll-out on the knees',
-      otherNames: ['ab wheel', 'kneeling rollout'],
+      otherNames: ['ab wheel', 'kneeling rollout', 'ab rollout', 'Ab-wheel rollout'],
+      standing: 3,
+      blocks: ['trunk'],
       purpose: 'longest lever the trunk can hold on the knees',
       level: 'advanced',
       needs: { kit: [['ab-wheel']] },
       prop: 'wheel',
       dose: '3x6 3-1-2 rir2 r75',
+      cues: ['Round the lower back a little first', 'Roll out, arms long', 'Stop before the hips sag'],
       keyframes: [
         frame('in', 'plank', 'knees insteps hands@cushion*', { knee: 94, lean: 56, shoulder: 58, ankle: -86 }),
         frame(
@@ -82,8 +97,10 @@ export default family(
     },
     {
       id: 'body-saw',
-      name: 'Forearm plank saw',
-      otherNames: ['body saw'],
+      name: 'Body saw',
+      otherNames: ['plank saw', 'Forearm plank saw'],
+      standing: 2,
+      blocks: ['trunk'],
       purpose: 'plank that moves, feet on a towel',
       position: 'hands-and-feet',
       level: 'intermediate',
@@ -97,7 +114,7 @@ export default family(
         with: ['rucksack', 'weight-vest'],
       },
       dose: '3x8 2-1-2 rir2 r45',
-      cues: ['Feet on the towel', 'Push back from the elbows', 'Tail tucked'],
+      cues: ['Feet on the towel', 'Push back from the elbows', 'Hips tucked under'],
       keyframes: [
         frame('forward', 'forearm plank', 'toes* forearms', { lean: 82, shoulder: 78 }, { fix: ['hip', 'knee'] }),
         frame(
@@ -112,13 +129,19 @@ export default family(
     {
       id: 'wheel-roll-out-short',
       name: 'Short wheel roll-out to a mark',
-      otherNames: ['partial ab wheel', 'wheel roll to the wall'],
+      otherNames: ['partial ab wheel', 'wheel roll to the wall', 'Short ab-wheel rollout'],
+      standing: 2,
+      blocks: ['trunk'],
       purpose: 'the wheel, half of the way',
       level: 'intermediate',
       needs: { kit: [['ab-wheel']] },
       prop: 'wheel',
       dose: '3x6 3-1-2 rir2 r60',
-      cues: ['Mark the floor or roll to a wall', 'Tail tucked, ribs down', 'Mark moves a hand further when it is easy'],
+      cues: [
+        'Mark the floor or roll to a wall',
+        'Hips tucked under, ribs down',
+        'Mark moves a hand further when it is easy',
+      ],
       keyframes: [
         frame('in', 'plank', 'knees insteps hands@cushion*', { knee: 94, lean: 56, shoulder: 58, ankle: -86 }),
         frame(

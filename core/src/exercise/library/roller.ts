@@ -6,11 +6,9 @@ export default family(
   {
     pattern: 'mobility',
     planes: ['sagittal'],
-    blocks: ['mobilise', 'cool-down'],
     speed: 'slow',
     needs: { kit: [['foam-roller']] },
     prop: 'roller',
-    cues: ['Slow, a hand a second', 'Stop on a tight place and breathe', 'Never on a joint or a bone'],
     faults: [{ see: 'Breath held against pain', say: 'Less weight on the roller.' }],
     cautions: ['Not over the lower back, bruises or varicose veins.'],
     sources: ['Wiewelhove 2019 (rolling: small short-term effects; value from memory)'],
@@ -19,12 +17,19 @@ export default family(
     {
       id: 'roll-upper-back',
       name: 'Upper back on the roller',
-      otherNames: ['thoracic foam rolling'],
+      otherNames: ['thoracic foam rolling', 'Foam roll: upper back'],
+      standing: 2,
+      blocks: ['mobilise', 'cool-down'],
       purpose: 'upper back opens after sitting and bending',
       position: 'lying',
       regions: ['upper-back'],
       jointActions: ['trunk extension lengthening'],
       dose: '1x45s!',
+      cues: [
+        'Roller under the shoulder blades, hands at the head',
+        'Roll slowly up and down',
+        'Lean back over it and breathe',
+      ],
       keyframes: [
         frame('low', 'hook lying', 'back@roller feet', {
           lean: -98,
@@ -48,12 +53,19 @@ export default family(
     {
       id: 'roll-thigh',
       name: 'Front of the thigh on the roller',
-      otherNames: ['quad rolling'],
+      otherNames: ['quad rolling', 'Foam roll: quads'],
+      standing: 2,
+      blocks: ['mobilise', 'cool-down'],
       purpose: 'thighs loosen after jumps and squats',
       position: 'hands-and-feet',
       regions: ['knee', 'hip'],
       jointActions: ['knee extension lengthening'],
       dose: '1x45s!/side',
+      cues: [
+        'Face down, roller under the thigh',
+        'From above the knee to below the hip',
+        'Stay on tight places, breathe',
+      ],
       keyframes: [
         frame(
           'high',
@@ -74,12 +86,15 @@ export default family(
     {
       id: 'roll-calf',
       name: 'Calf on the roller',
-      otherNames: ['calf rolling'],
+      otherNames: ['calf rolling', 'Foam roll: calf'],
+      standing: 2,
+      blocks: ['mobilise', 'cool-down'],
       purpose: 'calves loosen after running and hopping',
       position: 'sitting',
       regions: ['calf'],
       jointActions: ['ankle extension lengthening'],
       dose: '1x45s!/side',
+      cues: ['Calf on the roller, hands behind you', 'Roll from heel to knee', 'Turn the leg in and out'],
       keyframes: [
         frame('ankle', 'long sitting', 'seat heels@roller hands', {
           lean: -22,

@@ -4,7 +4,6 @@ import { longBands, twoHandWeights } from './kit-groups';
 export default family(
   'row',
   {
-    blocks: ['strength'],
     pattern: 'horizontal-pull',
     planes: ['sagittal'],
     elbowsOut: 45,
@@ -13,8 +12,10 @@ export default family(
   [
     {
       id: 'supine-elbow-press',
-      name: 'Lying elbow press',
-      otherNames: ['floor row', 'elbow drive'],
+      name: 'Supine elbow drive row',
+      otherNames: ['floor row', 'elbow drive', 'Lying elbow press'],
+      standing: 1,
+      blocks: ['activate', 'strength'],
       purpose: 'back of the shoulder without any kit',
       position: 'lying',
       regions: ['shoulder', 'upper-back'],
@@ -41,6 +42,8 @@ export default family(
       id: 'band-row',
       name: 'Band row',
       otherNames: ['standing row', 'tube row'],
+      standing: 3,
+      blocks: ['strength'],
       purpose: 'pulling for every push',
       position: 'both-feet',
       regions: ['shoulder', 'upper-back'],
@@ -49,7 +52,7 @@ export default family(
       dose: '3x12 1-2-2 rir2 r45',
       line: { from: 'hands', to: [0.85, 0.62] },
       cues: ['Chest proud', 'Elbows to the back pockets', 'Two seconds back'],
-      faults: [{ see: 'Shoulders shrug', say: 'Slide the blades down first.' }],
+      faults: [{ see: 'Shoulders shrug', say: 'Slide the shoulder blades down first.' }],
       cautions: ['Test the anchor: it must pull the door shut, not open.'],
       keyframes: [
         {
@@ -70,6 +73,8 @@ export default family(
       id: 'bent-row',
       name: 'Bent-over row',
       otherNames: ['bent row', 'two-arm row'],
+      standing: 3,
+      blocks: ['strength'],
       purpose: 'pulling for every push, trunk holds the fold',
       position: 'both-feet',
       regions: ['shoulder', 'upper-back', 'lower-back'],

@@ -7,7 +7,6 @@ export default family(
   {
     pattern: 'balance',
     planes: ['sagittal', 'frontal'],
-    blocks: ['activate', 'balance'],
     speed: 'slow',
     regions: ['foot', 'ankle'],
     jointActions: ['ankle extension holding'],
@@ -17,8 +16,10 @@ export default family(
   [
     {
       id: 'short-foot-sitting',
-      name: 'Short foot, sitting',
-      otherNames: ['foot dome', 'arch lift'],
+      name: 'Short-foot exercise, seated',
+      otherNames: ['foot dome', 'arch lift', 'foot doming', 'Short foot, sitting'],
+      standing: 2,
+      blocks: ['activate', 'prevention'],
       purpose: 'the arch learns to hold itself',
       position: 'sitting',
       side: 'single',
@@ -38,8 +39,10 @@ export default family(
     },
     {
       id: 'toe-spread',
-      name: 'Big toe up, small toes up',
-      otherNames: ['toe yoga'],
+      name: 'Toe yoga',
+      otherNames: ['big-toe lifts', 'Big toe up, small toes up'],
+      standing: 1,
+      blocks: ['activate'],
       purpose: 'foot that can steer its toes',
       position: 'both-feet',
       side: 'single',
@@ -54,6 +57,8 @@ export default family(
       id: 'towel-scrunch',
       name: 'Towel scrunch',
       otherNames: ['toe curls'],
+      standing: 1,
+      blocks: ['activate'],
       purpose: 'foot muscles pull, for take-off and grip',
       position: 'sitting',
       side: 'single',

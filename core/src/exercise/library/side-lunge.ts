@@ -4,7 +4,6 @@ import { frame } from './frame';
 export default family(
   'side-lunge',
   {
-    blocks: ['strength'],
     pattern: 'knee-dominant',
     planes: ['frontal'],
     position: 'split',
@@ -17,6 +16,8 @@ export default family(
       id: 'side-lunge',
       name: 'Side lunge',
       otherNames: ['lateral lunge', 'Cossack half'],
+      standing: 3,
+      blocks: ['strength'],
       purpose: 'brakes and pushes sideways, as in a side cut',
       regions: ['knee', 'groin', 'hip'],
       level: 'beginner',
@@ -42,10 +43,11 @@ export default family(
     },
     {
       id: 'shifting-side-squat',
-      name: 'Shifting side squat',
-      otherNames: ['lateral weight shift'],
+      name: 'Side-to-side lunge',
+      otherNames: ['lateral weight shift', 'lateral squat', 'alternating side squat', 'Shifting side squat'],
+      standing: 2,
       purpose: 'moves the weight low from side to side',
-      blocks: ['strength', 'mobilise'],
+      blocks: ['raise', 'mobilise', 'strength'],
       level: 'beginner',
       side: 'alternating',
       cues: ['Stay low across', 'Heel down on the bent side', 'Chest to the front'],

@@ -4,7 +4,6 @@ import { frame } from './frame';
 export default family(
   'side-plank',
   {
-    blocks: ['trunk'],
     pattern: 'anti-lateral-flexion',
     planes: ['frontal'],
     view: 'front',
@@ -18,7 +17,9 @@ export default family(
     {
       id: 'side-plank-raised',
       name: 'Side plank, forearm on a sofa',
-      otherNames: ['supported side plank'],
+      otherNames: ['supported side plank', 'Incline side plank'],
+      standing: 2,
+      blocks: ['trunk'],
       purpose: 'side of the trunk, first step',
       level: 'beginner',
       needs: { kit: [['sofa', 'bench', 'chair', 'stairs']] },
@@ -45,6 +46,8 @@ export default family(
       id: 'side-plank',
       name: 'Side plank',
       otherNames: ['side bridge'],
+      standing: 3,
+      blocks: ['trunk'],
       purpose: 'trunk that does not fold when hauled sideways',
       level: 'beginner',
       dose: '2x25s/side r30',
@@ -69,6 +72,8 @@ export default family(
       id: 'side-plank-knees',
       name: 'Side plank on the knees',
       otherNames: ['short side plank'],
+      standing: 2,
+      blocks: ['trunk'],
       purpose: 'side of the trunk, short lever, no kit',
       cues: ['Elbow under the shoulder', 'Hips forwards and up', 'Long neck'],
       faults: [{ see: 'Hips sink', say: 'Stop the set there.' }],
@@ -101,7 +106,9 @@ export default family(
     {
       id: 'side-plank-leg-raised',
       name: 'Side plank, top leg up',
-      otherNames: ['star side plank'],
+      otherNames: ['star side plank', 'Side plank with leg raise'],
+      standing: 2,
+      blocks: ['trunk'],
       purpose: 'side of the trunk and both hips',
       level: 'advanced',
       jointActions: ['trunk lateral-flexion holding', 'hip abduction holding'],

@@ -3,14 +3,12 @@ import { family } from '../variant';
 export default family(
   'split-squat',
   {
-    blocks: ['strength'],
     pattern: 'knee-dominant',
     planes: ['sagittal'],
     position: 'split',
     side: 'single',
     jointActions: ['knee extension shortening', 'hip extension shortening', 'hip abduction holding'],
     load: { place: 'hands', source: 'weight', required: false, hands: 2 },
-    cues: ['Straight down like a lift', 'Front foot flat, knee over the middle toes', 'Tall trunk'],
     faults: [
       { see: 'Front knee falls in', say: 'Push the knee towards the little toe.' },
       { see: 'Weight on the back foot', say: 'Front heel heavy.' },
@@ -21,10 +19,13 @@ export default family(
       id: 'split-squat',
       name: 'Split squat',
       otherNames: ['static lunge', 'scissor squat'],
+      standing: 3,
+      blocks: ['strength'],
       purpose: 'one-leg strength with two feet on the floor',
       regions: ['knee', 'hip'],
       level: 'beginner',
       dose: '3x8/side 3-1-1 rir2 r60',
+      cues: ['Feet a long step apart', 'Sink straight down like a lift', 'Front foot flat, chest tall'],
       keyframes: [
         {
           name: 'top',
@@ -43,12 +44,15 @@ export default family(
     {
       id: 'rear-foot-raised-split-squat',
       name: 'Rear-foot-raised split squat',
-      otherNames: ['rear-foot-elevated split squat', 'sofa split squat'],
+      otherNames: ['rear-foot-elevated split squat', 'sofa split squat', 'Bulgarian split squat'],
+      standing: 3,
+      blocks: ['strength'],
       purpose: 'take-off from one leg, hip and knee together',
       regions: ['knee+high', 'hip+high'],
       level: 'intermediate',
       needs: { kit: [['sofa', 'chair', 'bench', 'step', 'stairs']] },
       dose: '3x8/side 3-1-1 rir2 r75',
+      cues: ['Back foot on the sofa, laces down', 'Sink over the front foot', 'Push through the front heel'],
       cautions: ['Sofa or chair against the wall.'],
       keyframes: [
         {

@@ -5,17 +5,18 @@ export default family(
   'sport-step',
   {
     pattern: 'skill',
-    blocks: ['technique', 'finisher'],
     speed: 'fast',
     regions: ['knee', 'hip', 'ankle'],
-    cues: ['Low and ready', 'Push, do not reach', 'Freeze the end for a second'],
     faults: [{ see: 'Knee falls in at the stop', say: 'Shorter step.' }],
   },
   [
     {
       id: 'long-lunge-drill',
-      name: 'Long straight lunge and back',
-      otherNames: ['fencing lunge'],
+      name: 'Fencing lunge',
+      otherNames: ['Long straight lunge and back'],
+      standing: 0,
+      blocks: ['technique'],
+      sports: ['weapon-combat'],
       purpose: 'reaches far in a straight line and comes back',
       planes: ['sagittal'],
       position: 'split',
@@ -23,6 +24,11 @@ export default family(
       level: 'beginner',
       jointActions: ['knee extension lengthening', 'hip extension shortening', 'elbow extension shortening'],
       dose: '3x6/side r30',
+      cues: [
+        'Hand first, then the front foot',
+        'Land heel first, back leg straight',
+        'Push back to the ready position',
+      ],
       keyframes: [
         frame('guard', 'standing', 'near.foot far.foot', {
           near: { hip: 40, knee: 50, shoulder: 50, elbow: 90 },
@@ -45,6 +51,9 @@ export default family(
       id: 'keeper-side-step',
       name: 'Goalkeeper side step and reach',
       otherNames: ['save step'],
+      standing: 0,
+      blocks: ['technique'],
+      sports: ['handball', 'football', 'field-hockey'],
       purpose: 'steps out with arm and leg together',
       planes: ['frontal'],
       view: 'front',
@@ -53,6 +62,7 @@ export default family(
       level: 'beginner',
       jointActions: ['hip abduction shortening', 'shoulder abduction shortening', 'knee extension shortening'],
       dose: '3x6/side r30',
+      cues: ['Arms and knees ready', 'Push off sideways, reach long', 'Land balanced, ready again'],
       keyframes: [
         frame(
           'ready',
@@ -76,8 +86,11 @@ export default family(
     },
     {
       id: 'skating-push',
-      name: 'Skating push on a towel',
-      otherNames: ['slide board stride'],
+      name: 'Slide-board skating stride',
+      otherNames: ['slide board stride', 'lateral slide', 'Skating push on a towel'],
+      standing: 1,
+      blocks: ['technique', 'finisher'],
+      sports: ['skating', 'nordic-skiing'],
       purpose: 'side push from a low stance',
       planes: ['frontal'],
       view: 'front',
@@ -88,6 +101,7 @@ export default family(
       prop: 'towel',
       jointActions: ['hip abduction shortening', 'knee extension shortening', 'hip extension shortening'],
       dose: '3x20s! r40',
+      cues: ['Sit low on the standing leg', 'Push the sliding foot out to the side', 'Bring it back under you slowly'],
       keyframes: [
         frame(
           'under',
@@ -109,6 +123,9 @@ export default family(
       id: 'jump-shot-drill',
       name: 'Jump-shot step without a ball',
       otherNames: ['three-step take-off drill'],
+      standing: 0,
+      blocks: ['technique'],
+      sports: ['handball', 'basketball'],
       purpose: 'last step, take-off, arm ready, landing',
       planes: ['sagittal', 'transverse'],
       position: 'one-foot',
@@ -122,6 +139,7 @@ export default family(
         'trunk rotation shortening',
       ],
       dose: '3x4/side r45',
+      cues: ['Three steps, last one long', 'Drive the knee up, arm back', 'Land soft on the same foot'],
       keyframes: [
         frame(
           'plant',
@@ -165,6 +183,9 @@ export default family(
       id: 'overarm-bowl-drill',
       name: 'Overarm bowling swing',
       otherNames: ['bowling action drill'],
+      standing: 0,
+      blocks: ['technique'],
+      sports: ['bat-and-ball'],
       purpose: 'straight arm over a braced front leg',
       planes: ['sagittal', 'frontal'],
       position: 'split',
@@ -174,6 +195,7 @@ export default family(
       jointActions: ['shoulder extension shortening', 'trunk flexion shortening', 'knee extension holding'],
       regions: ['shoulder', 'lower-back', 'knee'],
       dose: '2x8/side r30',
+      cues: ['Tall front leg, brace it', 'Arm comes over close to the ear', 'Let the trunk follow down'],
       keyframes: [
         frame(
           'gather',

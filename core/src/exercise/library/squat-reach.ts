@@ -3,7 +3,6 @@ import { family } from '../variant';
 export default family(
   'squat-reach',
   {
-    blocks: ['mobilise', 'flexibility'],
     pattern: 'mobility',
     planes: ['sagittal'],
     position: 'both-feet',
@@ -16,6 +15,8 @@ export default family(
       id: 'deep-squat-reach',
       name: 'Deep squat, reach up',
       otherNames: ['squat to overhead reach'],
+      standing: 2,
+      blocks: ['mobilise', 'flexibility'],
       purpose: 'hips, ankles and upper back in one movement',
       level: 'beginner',
       regions: ['hip', 'knee+deep', 'shoulder'],

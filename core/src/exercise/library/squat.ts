@@ -5,12 +5,10 @@ import { handWeights, seats } from './kit-groups';
 export default family(
   'squat',
   {
-    blocks: ['strength'],
     pattern: 'knee-dominant',
     planes: ['sagittal'],
     position: 'both-feet',
     jointActions: ['knee extension shortening', 'hip extension shortening'],
-    cues: ['Whole foot heavy', 'Knees follow the toes', 'Chest and hips rise together'],
     faults: [
       { see: 'Knees fall in', say: 'Spread the floor with the feet.' },
       { see: 'Heels lift', say: 'Sit back a little, less deep.' },
@@ -20,12 +18,15 @@ export default family(
     {
       id: 'squat-to-chair',
       name: 'Squat to a chair',
-      otherNames: ['box squat', 'sit to stand'],
+      otherNames: ['box squat', 'sit to stand', 'sit-to-stand', 'Box squat to a chair'],
+      standing: 3,
+      blocks: ['strength'],
       purpose: 'leg strength with a safe bottom',
       regions: ['knee', 'hip'],
       needs: { kit: [seats] },
       load: { place: 'chest', source: 'weight', required: false, hands: 1 },
       dose: '3x12 3-0-1 rir3 r45',
+      cues: ['Sit back to the chair', 'Touch it, do not drop', 'Stand up, knees over the toes'],
       cautions: ['Chair against a wall so that it cannot slide.'],
       keyframes: [
         { name: 'tall', base: 'standing', change: { shoulder: 60, elbow: 30 }, on: ['feet'] },
@@ -40,12 +41,15 @@ export default family(
     {
       id: 'squat',
       name: 'Squat',
-      otherNames: ['goblet squat', 'knee bend'],
+      otherNames: ['knee bend', 'air squat', 'bodyweight squat'],
+      standing: 3,
+      blocks: ['strength'],
       purpose: 'both-leg strength for jumping and braking',
       regions: ['knee+deep', 'hip'],
       level: 'new',
       load: { place: 'chest', source: 'weight', required: false, hands: 2 },
       dose: '3x10 3-0-1 rir2 r60',
+      cues: ['Feet shoulder-wide, whole foot heavy', 'Sit down between the knees', 'Chest up, stand tall'],
       keyframes: [
         { name: 'tall', base: 'standing', change: { shoulder: 60, elbow: 60 }, on: ['feet'] },
         {
@@ -58,8 +62,10 @@ export default family(
     },
     {
       id: 'goblet-squat',
-      name: 'Squat with weight at the chest',
-      otherNames: ['goblet squat', 'front-loaded squat'],
+      name: 'Goblet squat',
+      otherNames: ['front-loaded squat', 'Squat with weight at the chest'],
+      standing: 3,
+      blocks: ['strength'],
       purpose: 'both legs with the load kept close',
       level: 'beginner',
       needs: { kit: [handWeights] },
@@ -71,6 +77,11 @@ export default family(
         'elbow flexion holding',
       ],
       dose: '3x10 3-1-1 rir2 r60',
+      cues: [
+        'Hold the weight at the breastbone',
+        'Elbows between the knees at the bottom',
+        'Stand up with a tall chest',
+      ],
       keyframes: [
         frame('tall', 'standing', 'feet', { hip: 6, knee: 6, shoulder: 24, elbow: 132 }),
         frame('low', 'standing', 'feet', { lean: 26, hip: 108, knee: 110, ankle: 30, shoulder: 44, elbow: 132 }),
@@ -79,13 +90,16 @@ export default family(
     {
       id: 'rucksack-squat',
       name: 'Rucksack squat',
-      otherNames: ['backpack squat'],
+      otherNames: ['backpack squat', 'Loaded back squat (rucksack)'],
+      standing: 3,
+      blocks: ['strength'],
       purpose: 'both legs with the heaviest thing at home',
       level: 'intermediate',
       needs: { kit: [['rucksack', 'weight-vest', 'barbell']] },
       load: { place: 'back', source: 'weight', required: true, hands: 1 },
       prop: 'rucksack',
       dose: '3x8 3-1-1 rir2 r75',
+      cues: ['Straps tight, bag high on the back', 'Sit back and down together', 'Hips and chest rise together'],
       cautions: ['Straps tight; put it on from a chair, not with a twist.'],
       keyframes: [
         frame('tall', 'standing', 'feet', { hip: 6, knee: 6, shoulder: 40, elbow: 135 }),
@@ -96,10 +110,13 @@ export default family(
       id: 'heels-raised-squat',
       name: 'Squat, heels raised',
       otherNames: ['cyclist squat', 'heel-elevated squat'],
+      standing: 2,
+      blocks: ['strength'],
       purpose: 'more knee, less hip',
       level: 'beginner',
       needs: { kit: [['step', 'plate', 'mat', 'stairs']] },
       dose: '3x12 3-1-1 rir2 r60',
+      cues: ['Heels on a book', 'Sit straight down, trunk tall', 'Knees may pass the toes'],
       keyframes: [
         frame('tall', 'standing', 'heels@book toes', { hip: 4, knee: 4, ankle: -8, shoulder: 40 }),
         frame('low', 'standing', 'heels@book toes', { lean: 22, hip: 104, knee: 118, ankle: 24, shoulder: 85 }),
@@ -108,11 +125,14 @@ export default family(
     {
       id: 'slow-pause-squat',
       name: 'Slow squat with a pause',
-      otherNames: ['tempo squat'],
-      purpose: 'honest work with no weight: slow and stopped',
+      otherNames: ['tempo squat', 'pause squat', 'Tempo squat with a pause'],
+      standing: 2,
+      blocks: ['strength'],
+      purpose: 'harder without weight: slow, with a stop',
       level: 'beginner',
       speed: 'slow',
       dose: '3x8 5-3-1 rir2 r60',
+      cues: ['Four seconds down', 'Stay two seconds at the bottom', 'Keep the tension, then stand'],
       keyframes: [
         frame('tall', 'standing', 'feet', { hip: 6, knee: 6, shoulder: 40 }),
         frame('low', 'standing', 'feet', { lean: 36, hip: 110, knee: 106, ankle: 28, shoulder: 90 }),

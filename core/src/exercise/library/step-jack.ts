@@ -3,7 +3,6 @@ import { family } from '../variant';
 export default family(
   'step-jack',
   {
-    blocks: ['raise'],
     pattern: 'pulse',
     planes: ['frontal'],
     position: 'both-feet',
@@ -15,7 +14,9 @@ export default family(
     {
       id: 'step-jack',
       name: 'Side step with arms overhead',
-      otherNames: ['step jack', 'half star'],
+      otherNames: ['step jack', 'half star', 'low-impact jumping jack'],
+      standing: 2,
+      blocks: ['raise'],
       purpose: 'warms shoulders and side of the hip',
       regions: ['shoulder', 'hip'],
       cues: ['Arms all the way up', 'Step wide, foot lands quietly', 'Alternate sides'],

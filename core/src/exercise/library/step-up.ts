@@ -5,24 +5,25 @@ import { steps } from './kit-groups';
 export default family(
   'step-up',
   {
-    blocks: ['strength'],
     pattern: 'knee-dominant',
     planes: ['sagittal'],
     position: 'one-foot',
     side: 'single',
     load: { place: 'hands', source: 'weight', required: false, hands: 2 },
     jointActions: ['knee extension shortening', 'hip extension shortening', 'hip abduction holding'],
-    cues: ['Whole foot on the step', 'Lean a little, then stand tall', 'Lower for three seconds'],
     faults: [{ see: 'Back foot pushes off', say: 'Lift its toes before you rise.' }],
   },
   [
     {
       id: 'low-step-up',
       name: 'Step-up',
-      otherNames: ['stair step-up'],
+      otherNames: ['stair step-up', 'low step-up'],
+      standing: 3,
+      blocks: ['strength'],
       purpose: 'one-leg drive on the bottom stair',
       needs: { kit: [steps] },
       dose: '3x10/side 3-0-1 rir3 r45',
+      cues: ['Whole foot on the step', 'Stand up on that leg, no push from below', 'Lower slowly'],
       keyframes: [
         frame('down', 'standing', 'near.foot@step far.foot', {
           lean: 10,
@@ -36,10 +37,13 @@ export default family(
       id: 'high-step-up',
       name: 'High step-up',
       otherNames: ['chair step-up', 'box step-up'],
+      standing: 3,
+      blocks: ['strength'],
       purpose: 'one-leg drive from a deep hip',
       level: 'intermediate',
       needs: { kit: [['bench', 'chair', 'sofa', 'stairs']] },
       dose: '3x6/side 3-0-1 rir2 r75',
+      cues: ['Foot flat on the high step', 'Lean forward a little, drive up', 'Come down in three seconds'],
       keyframes: [
         frame('down', 'standing', 'near.foot@sofa far.foot', {
           lean: 26,

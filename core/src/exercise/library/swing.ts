@@ -3,7 +3,6 @@ import { family } from '../variant';
 export default family(
   'swing',
   {
-    blocks: ['power'],
     pattern: 'hip-dominant',
     planes: ['sagittal'],
     position: 'both-feet',
@@ -13,8 +12,10 @@ export default family(
   [
     {
       id: 'bag-swing',
-      name: 'Hip swing with a weight',
-      otherNames: ['bag swing', 'two-hand swing'],
+      name: 'Two-hand swing',
+      otherNames: ['bag swing', 'kettlebell swing', 'Hip swing with a weight'],
+      standing: 3,
+      blocks: ['power', 'finisher'],
       purpose: 'fast hip extension without leaving the floor',
       regions: ['hip', 'hamstring', 'lower-back'],
       level: 'intermediate',

@@ -7,11 +7,9 @@ export default family(
     pattern: 'throw',
     planes: ['sagittal'],
     position: 'both-feet',
-    blocks: ['power'],
     speed: 'fast',
     regions: ['shoulder', 'lower-back', 'hip'],
     needs: { kit: [['medicine-ball', 'ball']] },
-    cues: ['Legs start it, arms finish', 'Let go fast', 'Reset between throws'],
     faults: [{ see: 'Only the arms throw', say: 'Dip first, drive from the floor.' }],
     cautions: ['Clear room, nothing that breaks; a soft ball indoors.'],
   },
@@ -19,7 +17,9 @@ export default family(
     {
       id: 'overhead-slam',
       name: 'Overhead ball slam',
-      otherNames: ['ball slam'],
+      otherNames: ['ball slam', 'Medicine-ball slam'],
+      standing: 3,
+      blocks: ['power'],
       purpose: 'trunk and shoulders bring the arms down hard',
       level: 'beginner',
       quiet: false,
@@ -28,6 +28,7 @@ export default family(
       prop: 'ball',
       jointActions: ['trunk flexion shortening', 'shoulder extension shortening', 'elbow extension shortening'],
       dose: '4x4 X r60',
+      cues: ['Reach tall with the ball', 'Fold and throw it down', 'Let it go, do not hold on'],
       keyframes: [
         frame('tall', 'standing', 'toes', { ankle: -18, trunk: -10, shoulder: 172, elbow: 30 }, { inPassing: true }),
         frame(
@@ -50,6 +51,8 @@ export default family(
       id: 'kneeling-chest-throw',
       name: 'Kneeling chest throw',
       otherNames: ['kneeling chest pass'],
+      standing: 2,
+      blocks: ['power'],
       purpose: 'upper body throws without help from the legs',
       position: 'kneeling',
       level: 'beginner',
@@ -59,6 +62,11 @@ export default family(
       prop: 'ball',
       jointActions: ['shoulder flexion shortening', 'elbow extension shortening', 'trunk flexion holding'],
       dose: '4x5 X r60',
+      cues: [
+        'Kneel tall, ball at the chest',
+        'Push it away with both hands',
+        'Fall forward onto the hands only if needed',
+      ],
       keyframes: [
         frame('loaded', 'tall kneeling', 'knees insteps', { lean: -6, knee: 96, shoulder: 34, elbow: 132 }),
         frame('released', 'tall kneeling', 'knees insteps', { lean: 8, knee: 84, shoulder: 88, elbow: 6 }),
@@ -67,7 +75,9 @@ export default family(
     {
       id: 'scoop-throw',
       name: 'Scoop throw upwards',
-      otherNames: ['underhand toss', 'vertical scoop'],
+      otherNames: ['underhand toss', 'vertical scoop', 'Underhand scoop throw'],
+      standing: 2,
+      blocks: ['power'],
       purpose: 'whole body throws up from a hinge',
       level: 'intermediate',
       needs: { kit: [['medicine-ball']] },
@@ -75,6 +85,7 @@ export default family(
       prop: 'ball',
       jointActions: ['hip extension shortening', 'knee extension shortening', 'shoulder flexion shortening'],
       dose: '4x4 X r75',
+      cues: ['Ball low between the knees', 'Jump into it, throw up and forward', 'Watch it land, do not catch it'],
       cautions: ['Outdoors or under a high ceiling; clear room, never catch it.'],
       keyframes: [
         frame(
@@ -96,7 +107,9 @@ export default family(
     {
       id: 'side-wall-throw',
       name: 'Side throw against a wall',
-      otherNames: ['rotational wall throw'],
+      otherNames: ['rotational wall throw', 'side toss'],
+      standing: 3,
+      blocks: ['power'],
       purpose: 'hip, ribs and arms throw across the body',
       level: 'intermediate',
       planes: ['transverse'],
@@ -107,6 +120,7 @@ export default family(
       prop: 'ball',
       jointActions: ['trunk rotation shortening', 'hip internal-rotation shortening'],
       dose: '3x5/side X r60',
+      cues: ['Side-on to the wall', 'Turn the back hip first', 'Throw flat, catch with soft arms'],
       keyframes: [
         frame('wound', 'standing', 'feet', { ankle: 12, lean: -36, trunk: -26, shoulder: 96, elbow: 40, wrist: 70 }),
         frame('released', 'standing', 'feet', { ankle: 12, lean: 30, trunk: 24, shoulder: 107, elbow: 6, wrist: 90 }),
@@ -114,15 +128,17 @@ export default family(
     },
     {
       id: 'shadow-throw-brake',
-      name: 'Shadow throw with a brake',
-      otherNames: ['arm swing and stop', 'dry throw'],
+      name: 'Dry throw with deceleration',
+      otherNames: ['arm swing and stop', 'Shadow throw with a brake'],
+      standing: 0,
       purpose: 'the arm is thrown and stopped with nothing in the hand',
       level: 'new',
       position: 'split',
       side: 'single',
       planes: ['sagittal', 'transverse'],
       needs: { kit: [] },
-      blocks: ['power', 'technique'],
+      blocks: ['technique'],
+      sports: ['handball', 'water-polo', 'bat-and-ball', 'athletics-throws'],
       jointActions: [
         'shoulder internal-rotation shortening',
         'shoulder external-rotation lengthening',
@@ -170,7 +186,9 @@ export default family(
     {
       id: 'step-side-throw',
       name: 'Step and side throw',
-      otherNames: ['stepping rotational throw', 'shot-style wall throw'],
+      otherNames: ['stepping rotational throw', 'shot-style wall throw', 'Step-in rotational throw'],
+      standing: 2,
+      blocks: ['power'],
       purpose: 'the whole chain from the back foot throws across the body',
       level: 'advanced',
       planes: ['transverse'],

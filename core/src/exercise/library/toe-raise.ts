@@ -6,22 +6,23 @@ export default family(
   {
     pattern: 'calf',
     planes: ['sagittal'],
-    blocks: ['prevention', 'activate'],
     speed: 'slow',
     jointActions: ['ankle flexion shortening', 'ankle flexion lengthening'],
-    cues: ['Pull the toes up high', 'Legs straight', 'Lower slowly'],
-    faults: [{ see: 'Hips swing to help', say: 'Seat stays on the wall; fewer, slower.' }],
+    faults: [{ see: 'Hips swing to help', say: 'Hips stay on the wall; fewer, slower.' }],
   },
   [
     {
       id: 'wall-toe-raise',
-      name: 'Toe raise against the wall',
-      otherNames: ['tibialis raise', 'shin raise'],
+      name: 'Tibialis raise against a wall',
+      otherNames: ['tibialis raise', 'shin raise', 'Toe raise against the wall'],
+      standing: 3,
+      blocks: ['activate', 'prevention'],
       purpose: 'front of the shin brakes the foot',
       position: 'both-feet',
       needs: { wall: true },
       wall: -0.22,
       dose: '2x15 2-1-2 rir3 r30',
+      cues: ['Back on the wall, feet a step away', 'Pull the toes up hard', 'Knees straight, lower slowly'],
       keyframes: [
         frame('down', 'standing', 'feet seat@wall', { lean: -6, hip: 14, shoulder: 8 }),
         frame('up', 'standing', 'heels seat@wall', { lean: -6, hip: 14, ankle: 22, shoulder: 8 }),
@@ -31,10 +32,13 @@ export default family(
       id: 'heel-walk',
       name: 'Heel walk in place',
       otherNames: ['heel stepping'],
+      standing: 0,
+      blocks: ['raise', 'activate'],
       purpose: 'shins awake before running drills',
       position: 'both-feet',
       side: 'alternating',
       dose: '2x30s! r15',
+      cues: ['Toes up, walk on the heels', 'Short steps, knees straight', 'Stay tall'],
       speed: 'controlled',
       keyframes: [
         frame(

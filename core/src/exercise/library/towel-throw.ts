@@ -3,7 +3,6 @@ import { family } from '../variant';
 export default family(
   'towel-throw',
   {
-    blocks: ['technique'],
     pattern: 'skill',
     planes: ['transverse', 'sagittal'],
     position: 'split',
@@ -19,7 +18,10 @@ export default family(
     {
       id: 'towel-throw',
       name: 'Towel throw',
-      otherNames: ['shadow throw', 'dry throw'],
+      otherNames: ['shadow throw'],
+      standing: 0,
+      blocks: ['technique'],
+      sports: ['handball', 'water-polo', 'bat-and-ball', 'athletics-throws'],
       purpose: 'the throwing chain in order, without a ball',
       regions: ['shoulder'],
       needs: { kit: [['towel', 'tights']] },

@@ -7,13 +7,11 @@ export default family(
   {
     pattern: 'anti-rotation',
     planes: ['transverse'],
-    blocks: ['trunk'],
     side: 'single',
     view: 'above',
     speed: 'slow',
     regions: ['lower-back', 'shoulder'],
     jointActions: ['trunk rotation holding'],
-    cues: ['Side-on to the anchor', 'Press straight out, hold two', 'Nothing else moves'],
     faults: [
       { see: 'Trunk gives in to the band', say: 'Step closer to the anchor.', shown: { change: { trunk: -24 } } },
     ],
@@ -25,11 +23,18 @@ export default family(
     {
       id: 'split-press-out',
       name: 'Split-stance band press-out',
-      otherNames: ['split-stance anti-rotation press'],
+      otherNames: ['split-stance anti-rotation press', 'Split-stance Pallof press'],
+      standing: 2,
+      blocks: ['trunk'],
       purpose: 'refuses the turn on a narrow base',
       position: 'split',
       level: 'intermediate',
       dose: '2x10/side 2-2-2 rir2 r30',
+      cues: [
+        'One foot ahead, side-on to the anchor',
+        'Press the hands straight out',
+        'Hold two seconds, nothing turns',
+      ],
       keyframes: [
         frame('in', 'standing', 'feet', {
           near: { hip: 26, ankle: 2 },
@@ -50,11 +55,14 @@ export default family(
     {
       id: 'press-out-hold',
       name: 'Band press-out hold, small circles',
-      otherNames: ['anti-rotation hold'],
+      otherNames: ['anti-rotation hold', 'Pallof hold with small circles'],
+      standing: 2,
+      blocks: ['trunk'],
       purpose: 'refuses a turn that keeps changing',
       position: 'both-feet',
       level: 'intermediate',
       dose: '3x20s/side r30',
+      cues: ['Hands pressed out and held', 'Draw small circles', 'The trunk does not follow'],
       keyframes: [
         frame('out', 'standing', 'feet', { ankle: 6, shoulder: 107, elbow: 4, wrist: 90 }),
         frame('circle', 'standing', 'feet', { ankle: 6, shoulder: 105, elbow: 14, wrist: 78 }),
@@ -62,8 +70,10 @@ export default family(
     },
     {
       id: 'partner-shove-hold',
-      name: 'Shove hold, hands clasped in front',
-      otherNames: ['partner anti-rotation push', 'reactive press-out'],
+      name: 'Partner anti-rotation hold',
+      otherNames: ['partner anti-rotation push', 'reactive press-out', 'Shove hold, hands clasped in front'],
+      standing: 1,
+      blocks: ['trunk'],
       purpose: 'refuses the turn when somebody shoves the arms',
       position: 'both-feet',
       level: 'beginner',

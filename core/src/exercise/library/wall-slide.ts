@@ -4,7 +4,6 @@ import { frame } from './frame';
 export default family(
   'wall-slide',
   {
-    blocks: ['mobilise', 'activate'],
     pattern: 'scapular',
     planes: ['frontal'],
     position: 'both-feet',
@@ -18,6 +17,8 @@ export default family(
       id: 'wall-slide',
       name: 'Wall slide',
       otherNames: ['wall angel', 'back-to-wall arm slide'],
+      standing: 3,
+      blocks: ['mobilise', 'activate', 'prevention'],
       purpose: 'shoulder blades glide before throwing',
       regions: ['shoulder', 'upper-back'],
       needs: { wall: true },
@@ -34,8 +35,10 @@ export default family(
     },
     {
       id: 'floor-arm-slide',
-      name: 'Floor arm slide',
-      otherNames: ['floor angel', 'lying wall slide'],
+      name: 'Floor angel',
+      otherNames: ['lying wall slide', 'Floor arm slide'],
+      standing: 2,
+      blocks: ['mobilise', 'activate'],
       purpose: 'arms overhead with ribs down, no wall',
       position: 'lying',
       view: 'side',

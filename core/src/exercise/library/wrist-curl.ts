@@ -9,23 +9,24 @@ export default family(
     planes: ['sagittal'],
     position: 'sitting',
     side: 'single',
-    blocks: ['prevention'],
     speed: 'slow',
     regions: ['wrist', 'elbow'],
     needs: { kit: [lightHandWeights, ['chair', 'sofa', 'bench']] },
     load: { place: 'near-hand', source: 'weight', required: true, maxKg: 5, hands: 1 },
-    cues: ['Forearm rests on the thigh', 'Only the hand moves', 'Three seconds down'],
     faults: [{ see: 'Elbow lifts', say: 'Lighter; forearm stays down.' }],
     sources: ['Tyler 2010 (slow lowering for the outer elbow; value from memory)'],
   },
   [
     {
       id: 'wrist-lift',
-      name: 'Wrist lift, palm down',
-      otherNames: ['wrist extension', 'reverse wrist curl'],
+      name: 'Reverse wrist curl',
+      otherNames: ['wrist extension', 'Wrist lift, palm down'],
+      standing: 2,
+      blocks: ['prevention'],
       purpose: 'outer elbow of racket and paddle arms',
       jointActions: ['wrist extension shortening', 'wrist extension lengthening'],
       dose: '3x15/side 1-0-3 rir3 r30',
+      cues: ['Palm down, forearm on the thigh', 'Lift the back of the hand', 'Three seconds down'],
       keyframes: [
         frame('down', 'standing', 'seat@chair feet', {
           lean: 28,
@@ -47,9 +48,12 @@ export default family(
       id: 'wrist-curl',
       name: 'Wrist curl, palm up',
       otherNames: ['wrist flexion'],
+      standing: 2,
+      blocks: ['prevention'],
       purpose: 'inner elbow of throwers and climbers',
       jointActions: ['wrist flexion shortening', 'wrist flexion lengthening'],
       dose: '3x15/side 1-0-3 rir3 r30',
+      cues: ['Palm up, forearm on the thigh', 'Curl the hand up', 'Let it open slowly'],
       keyframes: [
         frame('down', 'standing', 'seat@chair feet', {
           lean: 28,

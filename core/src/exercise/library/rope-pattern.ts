@@ -1,0 +1,118 @@
+import { family } from '../variant';
+import { frame } from './frame';
+
+const arms = { shoulder: 10, elbow: 70 };
+
+export default family(
+  'rope-pattern',
+  {
+    blocks: ['raise', 'finisher'],
+    pattern: 'pulse',
+    planes: ['sagittal'],
+    position: 'both-feet',
+    speed: 'fast',
+    impactContacts: 1,
+    needs: { kit: [['skipping-rope']] },
+    prop: 'rope',
+    jointActions: ['ankle extension stretch-shortening', 'wrist flexion shortening'],
+  },
+  [
+    {
+      id: 'rope-skip-alternating',
+      name: 'Rope skipping, alternating feet',
+      otherNames: ['boxer skip', 'running rope skip', 'jogging rope skip'],
+      standing: 2,
+      purpose: 'light running rhythm in place',
+      side: 'alternating',
+      dose: '3x40s! r30',
+      cues: ['One foot per turn of the rope', 'Knees low, feet light', 'Hands stay at the hips'],
+      faults: [{ see: 'Hops twice on each foot', say: 'Slower rope, one step each turn.' }],
+      keyframes: [
+        frame(
+          'one',
+          'standing',
+          'near.toes',
+          { near: { hip: 4, knee: 8, ankle: -10 }, far: { hip: 22, knee: 44 }, ...arms },
+          { inPassing: true },
+        ),
+        frame(
+          'other',
+          'standing',
+          'far.toes',
+          { far: { hip: 4, knee: 8, ankle: -10 }, near: { hip: 22, knee: 44 }, ...arms },
+          { inPassing: true },
+        ),
+      ],
+    },
+    {
+      id: 'rope-skip-side-swing',
+      name: 'Rope skipping with side swings',
+      otherNames: ['side swing', 'rope side swings'],
+      standing: 1,
+      purpose: 'rest inside the round: the rope swings, the feet keep time',
+      level: 'beginner',
+      dose: '3x40s! r30',
+      cues: ['Both hands swing the rope to one side', 'Two skips, then swing to the other', 'Keep bouncing softly'],
+      faults: [{ see: 'Feet stop with the swing', say: 'Practise the swing without jumping.' }],
+      keyframes: [
+        frame('skip', 'standing', 'toes', { hip: 4, knee: 8, ankle: -14, ...arms }, { inPassing: true }),
+        frame(
+          'swing',
+          'standing',
+          'toes',
+          { hip: 8, knee: 14, ankle: -8, shoulder: 30, elbow: 60 },
+          { inPassing: true },
+        ),
+      ],
+    },
+    {
+      id: 'rope-skip-single-leg',
+      name: 'Rope skipping on one leg',
+      otherNames: ['one-leg skipping', 'single-leg rope skip'],
+      standing: 2,
+      blocks: ['power', 'finisher'],
+      pattern: 'hop',
+      purpose: 'springy ankle, one leg at a time',
+      position: 'one-foot',
+      side: 'single',
+      level: 'intermediate',
+      jointActions: ['ankle extension stretch-shortening', 'hip abduction holding'],
+      dose: '3x15c/side r45',
+      cues: ['Ten hops left, ten right', 'Stiff ankle, tall body', 'Knee soft and over the foot'],
+      faults: [{ see: 'Heel slaps the floor', say: 'Fewer hops, both feet between.' }],
+      cautions: ['Shoes and a floor that is not hard; sore Achilles tendon: leave out.'],
+      keyframes: [
+        frame(
+          'down',
+          'standing',
+          'near.toes',
+          { near: { hip: 8, knee: 14, ankle: -6 }, far: { hip: 16, knee: 60 }, ...arms },
+          { inPassing: true },
+        ),
+        frame(
+          'up',
+          'standing',
+          '',
+          { near: { hip: 2, knee: 6, ankle: -30 }, far: { hip: 16, knee: 60 }, ...arms },
+          { airborne: 0.03 },
+        ),
+      ],
+    },
+    {
+      id: 'rope-skip-intervals',
+      name: 'Rope skipping intervals',
+      otherNames: ['skipping intervals', 'fast rope intervals'],
+      standing: 2,
+      blocks: ['finisher'],
+      purpose: 'hard and easy by the clock, as in a bout or a rally',
+      level: 'beginner',
+      dose: '6x20s! r20',
+      cues: ['Twenty seconds as fast as you can', 'Then easy skipping to recover', 'Breathe out in a rhythm'],
+      faults: [{ see: 'Shoulders turn the rope', say: 'Elbows in, wrists only.' }],
+      keyframes: [
+        frame('down', 'standing', 'toes', { hip: 6, knee: 10, ankle: -10, ...arms }, { inPassing: true }),
+        frame('up', 'standing', '', { hip: 2, knee: 4, ankle: -30, ...arms }, { airborne: 0.03 }),
+      ],
+    },
+  ],
+);
