@@ -2,9 +2,12 @@ import type { Bench } from 'tinybench';
 import type { Athlete } from '../core/src/athlete/athlete';
 import type { Showing } from '../core/src/athlete/showing';
 import { Capacity } from '../core/src/capacity/capacity';
+import { catalogueOf } from '../core/src/exercise/catalogue';
 import { variantById } from '../core/src/exercise/library';
+
 import type { Variant } from '../core/src/exercise/variant';
 
+const shipped = catalogueOf();
 const athlete: Athlete = { heightCm: 178, massKg: 74, born: '2004-05-01', sex: 'female', level: 'intermediate' };
 const day = '2026-12-09';
 const exercises = ['push-up', 'bent-row', 'split-squat', 'single-leg-hinge', 'single-leg-bridge', 'calf-raise'];
@@ -26,8 +29,8 @@ const shown: Showing[] = Array.from({ length: 60 }, (_, i) => i).flatMap((sessio
 
 /** Learning all that sixty sessions show of an athlete, against predicting one exercise from it. */
 export function addTo(bench: Bench): void {
-  const capacity = new Capacity(athlete, day, shown);
+  const capacity = new Capacity(athlete, day, shipped, shown);
   const squat = variantById('rear-foot-raised-split-squat') as Variant;
   bench.add('one prediction', () => void capacity.toFailure(squat, { loadKg: 15 }));
-  bench.add('learning from sixty sessions', () => void new Capacity(athlete, day, shown));
+  bench.add('learning from sixty sessions', () => void new Capacity(athlete, day, shipped, shown));
 }

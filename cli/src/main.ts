@@ -1,7 +1,12 @@
 import { readFileSync } from 'node:fs';
+import type { Sex } from '@tropaeum/core/body/segments';
 import { capacityOf } from '@tropaeum/core/capacity/effort';
+import type { Interval } from '@tropaeum/core/capacity/interval';
+import { type Prediction, predicted } from '@tropaeum/core/capacity/predict';
 import { type Reached, reachOf } from '@tropaeum/core/capacity/reachable';
+import { catalogueOf } from '@tropaeum/core/exercise/catalogue';
 import { library, variantById } from '@tropaeum/core/exercise/library';
+import { type Level, levels } from '@tropaeum/core/exercise/vocabulary';
 import { bodyReport } from '@tropaeum/core/formats/body-report';
 import { readBrief } from '@tropaeum/core/formats/brief';
 import type { DocumentFault } from '@tropaeum/core/formats/faults';
@@ -14,7 +19,7 @@ import { contextOf } from '@tropaeum/core/session/context';
 import { highsSolver } from '@tropaeum/core/session/highs-solver';
 import { type Plan, planOf, type RefusedPlan } from '@tropaeum/core/session/plan';
 import { sportById, sports } from '@tropaeum/core/sport/sports';
-import { Command, InvalidArgumentError } from 'commander';
+import { Command, InvalidArgumentError, Option } from 'commander';
 import loadHighs from 'highs';
 
 const exitInvalid = 2;
@@ -76,9 +81,10 @@ function reachWords({ load, band, share, zone, toFailure, counts }: Reached) {
 }
 
 function feasibleCommand(file: string | undefined): void {
-  const { athlete, kit, date } = briefFrom(file);
-  const capacity = capacityOf(athlete, date);
-  const all = library.map((variant) => feasibility(variant, { athlete, kit, date }));
+  const { athlete, kit, date, own } = briefFrom(file);
+  const catalogue = catalogueOf(own);
+  const capacity = capacityOf(athlete, date, catalogue);
+  const all = catalogue.all.map((variant) => feasibility(variant, { athlete, kit, date }));
   print({
     feasible: all
       .filter((f) => f.possible)
@@ -114,6 +120,13 @@ const numberIn = (low: number, high: number) => (text: string) => {
   return value;
 };
 
+const wholeIn = (low: number, high: number) => (text: string) => {
+  const value = Number(text);
+  if (!Number.isInteger(value) || value < low || value > high)
+    throw new InvalidArgumentError(`expected a whole number from ${low} to ${high}`);
+  return value;
+};
+
 interface BodyOptions {
   height: number;
   mass: number;
@@ -127,6 +140,81 @@ function bodyCommand(id: string, { height, mass, sex, load }: BodyOptions): void
   if (sex !== undefined && sex !== 'female' && sex !== 'male')
     fail([{ path: '--sex', message: 'must be female or male' }]);
   print(bodyReport(variant, { heightCm: height, massKg: mass, ...(sex ? { sex } : {}) }, load));
+}
+
+interface PredictOptions {
+  sex: Sex;
+  age: number;
+  height: number;
+  mass: number;
+  level: Level;
+  load?: number;
+  tests?: string;
+}
+
+/** Faults of a brief that was made of options, named by the option they came from. */
+const optionOf: Readonly<Record<string, string>> = {
+  'athlete.heightCm': '--height',
+  'athlete.massKg': '--mass',
+  'athlete.born': '--age',
+  'athlete.level': '--level',
+  'athlete.sex': '--sex',
+};
+
+function testsFrom(file: string | undefined): unknown {
+  if (file === undefined) return undefined;
+  try {
+    return JSON.parse(textFrom(file));
+  } catch (error) {
+    fail([{ path: '--tests', message: `is not JSON: ${(error as Error).message}` }]);
+  }
+}
+
+const roundedInterval = (interval: Interval | null): Interval | null => {
+  const rounded = (value: number) => Math.round(value * 100) / 100;
+  return interval && { low: rounded(interval.low), mid: rounded(interval.mid), high: rounded(interval.high) };
+};
+
+function printedPrediction(prediction: Prediction) {
+  const { fractionOfMax, repetitionsToFailure, holdSeconds, oneRepMaxKg, limits, jumpHeightCm } = prediction;
+  return {
+    fractionOfMax: roundedInterval(fractionOfMax),
+    repetitionsToFailure: roundedInterval(repetitionsToFailure),
+    holdSeconds: roundedInterval(holdSeconds),
+    oneRepMaxKg: roundedInterval(oneRepMaxKg),
+    limits,
+    ...(jumpHeightCm ? { jumpHeightCm: roundedInterval(jumpHeightCm) } : {}),
+  };
+}
+
+function predictCommand(id: string, { sex, age, height, mass, level, load, tests }: PredictOptions): void {
+  const variant = variantById(id);
+  if (!variant) fail([{ path: 'VARIANT', message: `"${id}" is not a variant of the library` }]);
+  if (load !== undefined && variant.load?.source !== 'weight')
+    fail([{ path: '--load', message: `"${id}" takes no weight; leave it out` }]);
+  const date = new Date().toISOString().slice(0, 10);
+  const given = testsFrom(tests);
+  const reading = readBrief({
+    format: 'tropaeum-brief/1',
+    date,
+    minutes: 30,
+    aim: 'hold',
+    athlete: {
+      heightCm: height,
+      massKg: mass,
+      sex,
+      level,
+      born: `${Number(date.slice(0, 4)) - age}-01-01`,
+      ...(given === undefined ? {} : { tests: given }),
+    },
+    sport: { id: 'handball', role: 'back' },
+    kit: { items: [] },
+  });
+  if ('faults' in reading)
+    fail(reading.faults.map((f) => ({ ...f, path: optionOf[f.path] ?? f.path.replace('athlete.tests', '--tests') })));
+  const prediction = predicted(variant, reading.brief.athlete, date, load === undefined ? {} : { loadKg: load });
+  if (!prediction) fail([{ path: 'VARIANT', message: `the body model sees no load on "${id}"; nothing to predict` }]);
+  print(printedPrediction(prediction));
 }
 
 const program = new Command('tropaeum')
@@ -152,6 +240,20 @@ program
   .option('--sex <sex>', 'female or male')
   .option('--load <kg>', 'carried load', numberIn(0, 300), 0)
   .action(bodyCommand);
+program
+  .command('predict')
+  .argument('<variant>')
+  .description(
+    'what an athlete does with an exercise today: fraction of max, repetitions, seconds, one-repetition maximum',
+  )
+  .addOption(new Option('--sex <sex>', 'female or male').choices(['female', 'male']).makeOptionMandatory())
+  .requiredOption('--age <years>', 'age in whole years', wholeIn(8, 90))
+  .requiredOption('--height <cm>', 'body height', numberIn(120, 220))
+  .requiredOption('--mass <kg>', 'body mass', numberIn(25, 200))
+  .addOption(new Option('--level <level>', 'training level').choices(levels).makeOptionMandatory())
+  .option('--load <kg>', 'weight it is done with', numberIn(0, 600))
+  .option('--tests <file>', 'tests to failure: [{ "variant", "maxReps", "on"?, "side"? }]')
+  .action(predictCommand);
 program
   .command('library')
   .description('every exercise variant')

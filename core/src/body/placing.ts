@@ -1,6 +1,15 @@
-import { type Contact, type ContactPart, contactHalfLength, restingThickness, sidesOf, touchingChains, touchingPoints } from './contact';
+import {
+  type Contact,
+  type ContactPart,
+  contactHalfLength,
+  restingThickness,
+  sidesOf,
+  touchingChains,
+  touchingPoints,
+} from './contact';
 import { addGradient, coordinates } from './gradient';
 import { leastStep } from './linear';
+import { carried, type LoadPlace } from './outside';
 import {
   flattened,
   humanRange,
@@ -11,7 +20,6 @@ import {
   unflattened,
   type View,
 } from './pose';
-import { carried, type LoadPlace } from './outside';
 import type { ScaledBody } from './segments';
 import { type LimbPointName, type Point, pointsOf, type Skeleton, skeletonOf } from './skeleton';
 import { type LoadedJoint, legChain, segmentWeights, weightedCentre } from './weights';

@@ -2,8 +2,10 @@ import type { Athlete } from '../athlete/athlete';
 import type { ScaledBody } from '../body/segments';
 import type { MomentName } from '../body/statics';
 import { type Loading, momentOf, peakMoments } from '../exercise/moments';
+import { bodyKey } from '../exercise/placed';
 import type { Variant } from '../exercise/variant';
 import type { JointAction } from '../exercise/vocabulary';
+import { standardMaxKg } from './lift-standards';
 import { actionKey } from './parts';
 import { guessedMoment, liftingSkill } from './strength';
 
@@ -19,18 +21,54 @@ export interface Asked {
 /** A free weight that the movement is about, moved in one's own time. */
 const isLift = ({ load, speed }: Variant) => load?.source === 'weight' && load.required && speed !== 'fast';
 
-/** What each joint action of a variant is asked for, once an action, by its larger moment; nothing where the model sees no load. */
-export function askedOf(variant: Variant, loading: Loading, athlete: Athlete, body: ScaledBody, day: string): Asked[] {
+const beyond = new WeakMap<Athlete, Map<string, number>>();
+
+/**
+ * How much harder a lift is than the body model says, logarithm, where published standards allow less than the model: then they stand until the athlete's
+ * own sets tell. Nothing where the model says less itself. Kept, since composing asks again and again.
+ */
+function beyondStandard(variant: Variant, athlete: Athlete, body: ScaledBody, day: string, skill: number): number {
+  const { lift } = variant;
+  if (!lift) return 0;
+  const known = beyond.get(athlete) ?? new Map<string, number>();
+  beyond.set(athlete, known);
+  const key = `${variant.id}|${day}|${bodyKey(body)}`;
+  const found = known.get(key) ?? measuredBeyond(variant, standardMaxKg(lift, athlete, day), athlete, body, day, skill);
+  known.set(key, found);
+  return found;
+}
+
+function measuredBeyond(
+  variant: Variant,
+  standardKg: number,
+  athlete: Athlete,
+  body: ScaledBody,
+  day: string,
+  skill: number,
+): number {
+  const hardest = Math.max(...overs(variant, { loadKg: standardKg }, athlete, body, day).map((a) => a.over));
+  return Math.max(0, skill - hardest);
+}
+
+function overs(variant: Variant, loading: Loading, athlete: Athlete, body: ScaledBody, day: string): Asked[] {
   const moments = peakMoments(variant, body, loading);
-  const skill = isLift(variant) && loading.loadKg ? Math.log(liftingSkill[athlete.level]) : 0;
   const byKey = new Map<string, Asked>();
   for (const action of variant.jointActions) {
     const moment = momentOf(action);
     const momentNm = moments[moment];
     if (momentNm <= 1e-6) continue;
-    const over = Math.log(momentNm / guessedMoment(athlete, action, day)) - skill;
+    const over = Math.log(momentNm / guessedMoment(athlete, action, day));
     const known = byKey.get(actionKey(action));
     if (!known || over > known.over) byKey.set(actionKey(action), { action, moment, momentNm, over });
   }
   return [...byKey.values()];
+}
+
+/** What each joint action of a variant is asked for, once an action, by its larger moment; nothing where the model sees no load. */
+export function askedOf(variant: Variant, loading: Loading, athlete: Athlete, body: ScaledBody, day: string): Asked[] {
+  const asked = overs(variant, loading, athlete, body, day);
+  if (!loading.loadKg || variant.speed === 'fast') return asked;
+  const skill = isLift(variant) ? Math.log(liftingSkill[athlete.level]) : 0;
+  const harder = beyondStandard(variant, athlete, body, day, skill) - skill;
+  return harder === 0 ? asked : asked.map((a) => ({ ...a, over: a.over + harder }));
 }

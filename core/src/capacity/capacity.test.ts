@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Athlete } from '../athlete/athlete';
 import type { Showing } from '../athlete/showing';
+import { catalogueOf } from '../exercise/catalogue';
 import { variantById } from '../exercise/library';
 import type { Variant } from '../exercise/variant';
 import { jointAction } from '../exercise/vocabulary';
@@ -10,6 +11,7 @@ import { capacityOf } from './effort';
 
 const athlete: Athlete = { heightCm: 178, massKg: 74, born: '2004-05-01', sex: 'female', level: 'intermediate' };
 const day = '2026-12-09';
+const shipped = catalogueOf();
 const variant = (id: string) => variantById(id) as Variant;
 const width = ({ low, high }: { low: number; high: number }) => Math.log(high / low);
 
@@ -28,7 +30,7 @@ const test = (on: string, id: string, amount: number, more: Partial<Showing> = {
   from: 'test',
   ...more,
 });
-const known = (...shown: Showing[]) => new Capacity(athlete, day, shown);
+const known = (...shown: Showing[]) => new Capacity(athlete, day, shipped, shown);
 const elbow = jointAction('elbow extension shortening');
 
 describe('what an athlete can do', () => {
@@ -50,8 +52,8 @@ describe('what an athlete can do', () => {
 
   it('falls after a lay-off from training, not before three weeks', () => {
     const shown = session('2026-06-01', 'push-up', 15, 1);
-    const most = (on: string) => new Capacity(athlete, on, [shown]).of(elbow).mostNm.mid;
-    const reps = (on: string) => new Capacity(athlete, on, [shown]).toFailure(variant('push-up'))?.mid ?? 0;
+    const most = (on: string) => new Capacity(athlete, on, shipped, [shown]).of(elbow).mostNm.mid;
+    const reps = (on: string) => new Capacity(athlete, on, shipped, [shown]).toFailure(variant('push-up'))?.mid ?? 0;
     expect(most('2026-06-20')).toBeGreaterThan(0.98 * most('2026-06-02'));
     expect(most('2026-09-01')).toBeLessThan(0.95 * most('2026-06-20'));
     expect(reps('2026-09-01')).toBeLessThan(reps('2026-06-20'));
@@ -93,7 +95,7 @@ describe('what an athlete can do', () => {
     expect(seconds).toBeLessThan(75);
     const knee = jointAction('knee extension shortening');
     const jumped = (heightCm: number) =>
-      new Capacity(athlete, day, [], [{ on: '2026-12-01', heightCm }]).of(knee).mostNm.mid;
+      new Capacity(athlete, day, shipped, [], [{ on: '2026-12-01', heightCm }]).of(knee).mostNm.mid;
     expect(jumped(40)).toBeGreaterThan(1.08 * jumped(20));
     const calf = known(
       test('2026-12-01', 'single-leg-calf-raise', 30, { side: 'right' }),

@@ -2,7 +2,7 @@ import { type Athlete, daysBetween } from '../athlete/athlete';
 import type { Showing, ShownSide } from '../athlete/showing';
 import { type ScaledBody, scaledBody } from '../body/segments';
 import type { MomentName } from '../body/statics';
-import { variantById } from '../exercise/library';
+import type { Catalogue } from '../exercise/catalogue';
 import { type Loading, loadingKey, momentOf } from '../exercise/moments';
 import type { Variant } from '../exercise/variant';
 import type { JointAction } from '../exercise/vocabulary';
@@ -64,6 +64,7 @@ export class Capacity {
   constructor(
     private readonly athlete: Athlete,
     day: string,
+    private readonly catalogue: Pick<Catalogue, 'byId'>,
     showings: readonly Showing[],
     jumps: readonly ShownJump[] = [],
     private readonly body: ScaledBody = scaledBody(athlete),
@@ -148,7 +149,7 @@ export class Capacity {
 
   private learnSets({ variant: id, side, sets, from, counts, on, ...loading }: Showing): void {
     if (from === 'session') this.lastTrained = on;
-    const variant = variantById(id);
+    const variant = this.catalogue.byId(id);
     const asked = variant ? this.asked(variant, loading) : [];
     // Fast work ends when speed goes, not when strength does.
     if (!variant || asked.length === 0 || (variant.speed === 'fast' && from === 'session')) return;
@@ -172,7 +173,7 @@ export class Capacity {
   }
 
   private learnJump({ heightCm }: ShownJump): void {
-    const { variant, loading, speedShare } = jumpAsked(this.body, heightCm);
+    const { variant, loading, speedShare } = jumpAsked(this.body, heightCm, this.catalogue);
     const asked = this.asked(variant, {}).map((a) => ({ ...a, over: a.over + Math.log(loading) }));
     const { known, mix } = this.under(variant, asked, 'both');
     const whole: Mix = [...mix, [dayForm, 1]];
@@ -211,7 +212,7 @@ export class Capacity {
    * Repetitions, or seconds of a hold, to failure on one try today, with the bounds it will lie within four times in five. Undefined where the body
    * model sees no load.
    *
-   * @example new Capacity(athlete, '2026-12-09', []).toFailure(pushUp).mid // 17 or so, 8 to 31
+   * @example new Capacity(athlete, '2026-12-09', catalogue, []).toFailure(pushUp).mid // 17 or so, 8 to 31
    */
   toFailure(
     variant: Variant,

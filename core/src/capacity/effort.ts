@@ -1,5 +1,6 @@
 import type { Athlete } from '../athlete/athlete';
 import { type ScaledBody, scaledBody } from '../body/segments';
+import { type Catalogue, catalogueOf } from '../exercise/catalogue';
 import type { Loading } from '../exercise/moments';
 import { bodyKey } from '../exercise/placed';
 import type { Variant } from '../exercise/variant';
@@ -7,39 +8,40 @@ import { Capacity, type Effort } from './capacity';
 import { shownBy } from './evidence';
 import type { Interval } from './interval';
 
-const kept = new WeakMap<Athlete, Map<string, Capacity>>();
+const kept = new WeakMap<Athlete, WeakMap<Catalogue, Map<string, Capacity>>>();
 
 /**
- * What an athlete can do on a day, from all tests and logged sets up to it; kept, since composing asks again and again.
+ * What an athlete can do on a day, from all tests and logged sets up to it, a club's own exercises among them; kept, since composing asks again and again.
  *
- * @example capacityOf(athlete, '2026-12-09').toFailure(pushUp).mid
+ * @example capacityOf(athlete, '2026-12-09', catalogueOf(brief.own)).toFailure(pushUp).mid
  */
-export function capacityOf(athlete: Athlete, day: string, body: ScaledBody = scaledBody(athlete)): Capacity {
-  const known = kept.get(athlete) ?? new Map<string, Capacity>();
-  kept.set(athlete, known);
+export function capacityOf(
+  athlete: Athlete,
+  day: string,
+  catalogue: Catalogue = catalogueOf(),
+  body: ScaledBody = scaledBody(athlete),
+): Capacity {
+  const ofAthlete = kept.get(athlete) ?? new WeakMap<Catalogue, Map<string, Capacity>>();
+  kept.set(athlete, ofAthlete);
+  const known = ofAthlete.get(catalogue) ?? new Map<string, Capacity>();
+  ofAthlete.set(catalogue, known);
   const key = `${day}|${bodyKey(body)}`;
-  const capacity = known.get(key) ?? learnt(athlete, day, body);
+  const capacity = known.get(key) ?? learnt(athlete, day, catalogue, body);
   known.set(key, capacity);
   return capacity;
 }
 
-function learnt(athlete: Athlete, day: string, body: ScaledBody): Capacity {
+function learnt(athlete: Athlete, day: string, catalogue: Catalogue, body: ScaledBody): Capacity {
   const { showings, jumps } = shownBy(athlete, day);
-  return new Capacity(athlete, day, showings, jumps, body);
+  return new Capacity(athlete, day, catalogue, showings, jumps, body);
 }
 
 /** Nothing loads what the model sees no load on. */
 const none: Interval = { low: 0, mid: 0, high: 0 };
 
-/** How hard a variant is for this athlete with a load: its limiting joint action by moment against the most that joint can do. */
-export function effortOf(
-  variant: Variant,
-  athlete: Athlete,
-  day: string,
-  loading: Loading = {},
-  body: ScaledBody = scaledBody(athlete),
-): Effort {
-  const effort = capacityOf(athlete, day, body).effort(variant, loading);
+/** How hard a variant is with a load for who can do so much: its limiting joint action by moment against the largest that joint can hold. */
+export function effortOf(capacity: Capacity, variant: Variant, loading: Loading = {}): Effort {
+  const effort = capacity.effort(variant, loading);
   if (effort) return effort;
   const [action] = variant.jointActions;
   if (!action) throw new RangeError(`variant "${variant.id}" names no joint action`);

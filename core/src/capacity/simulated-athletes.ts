@@ -1,7 +1,7 @@
 import { type Athlete, dayAfter } from '../athlete/athlete';
 import type { Showing, ShownSet } from '../athlete/showing';
 import { scaledBody } from '../body/segments';
-import { variantById } from '../exercise/library';
+import { catalogueOf } from '../exercise/catalogue';
 import { momentOf, peakMoments } from '../exercise/moments';
 import type { Variant } from '../exercise/variant';
 import { seeded } from '../seeded';
@@ -149,6 +149,7 @@ function pick<T>(random: () => number, list: readonly T[]): T {
   return list[Math.floor(random() * list.length)] as T;
 }
 
+const shipped = catalogueOf();
 const start = '2026-03-02';
 const daysApart = 4;
 const daysOff = 35;
@@ -167,13 +168,13 @@ export function followed(seed: number, carryOver: CarryOver, { noise, sessions }
     const form = person.formOfDay();
     const attempt = (variant: Variant, kg: number, before: number) =>
       person.tryOut(variant, kg, day, form, before, weeks, lost);
-    const known = new Capacity(person.athlete, day, showings, [], scaledBody(person.athlete), carryOver);
+    const known = new Capacity(person.athlete, day, shipped, showings, [], scaledBody(person.athlete), carryOver);
     const ask = (
       exercise: Exercise,
       isTrained: boolean,
       before: number,
     ): { variant: Variant; kg: number } | undefined => {
-      const variant = variantById(exercise.id) as Variant;
+      const variant = shipped.byId(exercise.id) as Variant;
       const kg = pick(random, exercise.loadsKg);
       const came = attempt(variant, kg, before);
       const predicted = known.toFailure(variant, { loadKg: kg });
@@ -184,7 +185,7 @@ export function followed(seed: number, carryOver: CarryOver, { noise, sessions }
     };
     ask(pick(random, neverTrained), false, 0);
     if (session === 0 && tested) {
-      const pushUp = variantById('push-up') as Variant;
+      const pushUp = shipped.byId('push-up') as Variant;
       const reps = attempt(pushUp, 0, 0);
       showings.push({
         on: day,

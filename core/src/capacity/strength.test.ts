@@ -14,7 +14,8 @@ function variant(id: string): Variant {
 }
 
 describe('effort', () => {
-  const share = (id: string, load = 0, who = athlete) => effortOf(variant(id), who, day, { loadKg: load }).share;
+  const share = (id: string, load = 0, who = athlete) =>
+    effortOf(capacityOf(who, day), variant(id), { loadKg: load }).share;
 
   it('grows with the load and falls with the level', () => {
     expect(share('hinge-lift', 20)).toBeGreaterThan(share('hinge-lift', 10));

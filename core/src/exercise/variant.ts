@@ -7,6 +7,7 @@ import type { Dose } from '../dose/dose';
 import { parseDose } from '../dose/notation';
 import { requiredCautions } from './cautions';
 import { completedFaults } from './faults';
+import { type Lift, liftOf } from './lifts';
 import { computedRegions } from './regions';
 import {
   type Anchor,
@@ -115,6 +116,8 @@ export interface Variant extends Movement {
   quiet: boolean;
   needs: Needs;
   load?: LoadRule;
+  /** The lift whose published standard says how much people can do at the most. */
+  lift?: Lift;
   /** Drawn in the hands or under the body where the load does not say. */
   prop?: Prop;
   easier?: string;
@@ -210,8 +213,10 @@ function read(familyId: string, written: WrittenVariant): Variant {
   const { jointActions, regions, dose, needs, cautions = [], ...rest } = written;
   let known: readonly RegionLoad[] | undefined = regions?.map(readRegion);
   const counterbalanced = leanedAgainst(written.load);
+  const lift = liftOf[written.id];
   const variant: Variant = {
     ...(counterbalanced ? { counterbalanced } : {}),
+    ...(lift ? { lift } : {}),
     otherNames: [],
     sports: [],
     side: 'both',

@@ -1,5 +1,5 @@
 import type { PainReport } from '../athlete/athlete';
-import { variantById } from '../exercise/library';
+import { type Catalogue, catalogueOf } from '../exercise/catalogue';
 import { type Plan, type PlanItem, plannedAmount } from '../session/plan';
 import { met, type Outcome, type Proposal, propose } from './proposal';
 
@@ -47,12 +47,13 @@ function painIn(item: PlanItem, pain: readonly PainReport[]): number {
   return Math.max(0, ...pain.filter((p) => item.regions.includes(p.region)).map((p) => p.score));
 }
 
-/** Planned against done for every item, each with a proposal for next time; `before` is the session before this one. */
+/** Planned against done for every item, each with a proposal for next time; `before` is the session before this one, `catalogue` knows a club's own exercises. */
 export function review(
   plan: Plan,
   logs: readonly LoggedSet[],
   report: Reported | undefined,
   before?: { plan: Plan; logs: readonly LoggedSet[] },
+  catalogue: Pick<Catalogue, 'byId'> = catalogueOf(),
 ): ReviewedItem[] {
   return plan.blocks.flatMap((block) =>
     block.items.map((item) => {
@@ -68,8 +69,8 @@ export function review(
           before !== undefined &&
           plannedAmount(earlier) >= sets.planned &&
           met(setsOf(earlier, before.logs)),
-        ...named('easier', item.easier),
-        ...named('harder', item.harder),
+        ...named('easier', item.easier, catalogue),
+        ...named('harder', item.harder, catalogue),
       };
       return {
         item,
@@ -82,7 +83,11 @@ export function review(
   );
 }
 
-function named<K extends 'easier' | 'harder'>(key: K, id: string | undefined): { [P in K]?: string } {
-  const name = id ? variantById(id)?.name : undefined;
+function named<K extends 'easier' | 'harder'>(
+  key: K,
+  id: string | undefined,
+  catalogue: Pick<Catalogue, 'byId'>,
+): { [P in K]?: string } {
+  const name = id ? catalogue.byId(id)?.name : undefined;
   return (name ? { [key]: name } : {}) as { [P in K]?: string };
 }

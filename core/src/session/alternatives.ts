@@ -1,12 +1,13 @@
 import type { Variant } from '../exercise/variant';
 import { type BlockKind, mainBlocks } from '../exercise/vocabulary';
-import { seasonReason } from './candidates';
+import { choiceReason, seasonReason } from './candidates';
 import { groupSeconds } from './column';
 import type { Context } from './context';
 import { likeness } from './demands';
 import { type Choice, choicesOf, type Draft } from './draft';
 import { add, choiceAt, type ItemPlace, swap } from './edit';
 import { prescribe } from './prescription';
+import { tooHardReason } from './too-hard';
 import { worthOfDraft } from './worth';
 
 /** What could stand in a place, and what the session is worth with it against now. */
@@ -63,7 +64,7 @@ function ranked(
       families.has(variant.family)
     )
       continue;
-    if (seasonReason(variant, context.brief)) continue;
+    if (seasonReason(variant, context.brief) ?? choiceReason(variant, context.brief)) continue;
     const dosed = prescribe(candidate, block, sets, context.brief, context.body);
     if (dosed) alternatives.push(weighed(context, variant, dosed.choice, place(dosed.choice), now));
   }
@@ -174,5 +175,7 @@ export function additionOf(
     const changed = add(draft, block, dosed.choice, order);
     return { block, addition: weighed(context, variant, dosed.choice, changed, worthOfDraft(context, draft)) };
   }
-  return { reasons: ['Too heavy or too hard for this athlete with what is there.'] };
+  return {
+    reasons: [tooHardReason(context, variant) ?? 'Too heavy or too hard for this athlete with what is there.'],
+  };
 }

@@ -19,8 +19,8 @@ const athlete = plainBrief().athlete;
 
 describe('strength work far below the athlete', () => {
   const left = (id: string, changes: Partial<Brief> = {}) => {
-    const { brief, body } = contextOf(plainBrief(changes));
-    const { share } = effortOf(variant(id), brief.athlete, brief.date, {}, body);
+    const { brief, capacity } = contextOf(plainBrief(changes));
+    const { share } = effortOf(capacity, variant(id));
     return leftOfEasy(variant(id), share, brief);
   };
 

@@ -58,6 +58,13 @@ export function seasonReason(variant: Variant, brief: Brief): string | undefined
   return undefined;
 }
 
+/** Why a variant is nothing that a coach would choose for this sport, or nothing: it is left to who names it. */
+export function choiceReason({ sports, standing }: Variant, { sport }: Brief): string | undefined {
+  if (sports.length > 0 && !sports.includes(sport.id)) return 'A drill of another sport.';
+  if (sports.length === 0 && standing === 0) return 'Rarely the best choice; add it by name if you want it.';
+  return undefined;
+}
+
 /** Every item on its own, dosed, in every block it may stand in; what the coach has excluded left out. */
 export function offersOf(context: Context, bounds: Record<BlockKind, BlockBounds>, rule: GroupRule): Column[] {
   const { brief, feasible, body } = context;
@@ -68,7 +75,7 @@ export function offersOf(context: Context, bounds: Record<BlockKind, BlockBounds
     const { variant } = candidate;
     const pinned = brief.lock.include.includes(variant.id);
     if (!candidate.possible || excluded.has(variant.id)) continue;
-    if (!pinned && seasonReason(variant, brief)) continue;
+    if (!pinned && (seasonReason(variant, brief) ?? choiceReason(variant, brief))) continue;
     for (const block of variant.blocks) {
       const wanted = bounds[block].most > 0 || pinned || floored.has(block) || preparingBlocks.has(block);
       if (!wanted) continue;

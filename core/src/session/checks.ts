@@ -1,4 +1,5 @@
 import { ageOn, daysBetween, restrictionsOn } from '../athlete/athlete';
+import type { Variant } from '../exercise/variant';
 import { mainBlocks, planes } from '../exercise/vocabulary';
 import { weekTotals } from '../load/week-totals';
 import { seasonReason } from './candidates';
@@ -7,6 +8,7 @@ import type { Context } from './context';
 import { coverage } from './demands';
 import { preparingBlocks, readies, readyFrom, readyingBlocks, sessionShares } from './joint-load';
 import { coversPlane, highSets, mostContacts, mostHighSets, opposites, patternSets, wantedHeavySets } from './rules';
+import { tooHardReason } from './too-hard';
 
 export interface Check {
   id: string;
@@ -129,7 +131,11 @@ function restrictionChecks(context: Context, columns: readonly Column[]): Check[
       const f = context.feasible.get(v.id);
       return f && !f.restricted && f.reasons.length ? [`${v.name}: ${f.reasons[0]}`] : [];
     });
+  const tooHard = columns.flatMap((c) =>
+    c.group.choices.flatMap((choice, i) => tooHardReason(context, c.variants[i] as Variant, choice.load) ?? []),
+  );
   return [
+    ...(tooHard.length ? [check('load', false, tooHard.join(' '), 'stop')] : []),
     ...(standing.length
       ? [
           check(

@@ -60,7 +60,7 @@ export function columnOf(context: Context, group: Group): Column {
   const parts = group.choices.map((choice, i) => {
     const variant = variants[i] as Variant;
     const loading = loadingOf(choice.load, context.brief.kit);
-    const effort = loading && effortOf(variant, context.brief.athlete, context.brief.date, loading, context.body);
+    const effort = loading && effortOf(context.capacity, variant, loading);
     const fast = variant.speed === 'fast';
     const plain = group.block === 'strength' && !fast && !isSpecial(choice);
     const easy = plain ? leftOfEasy(variant, effort?.share, context.brief) : 1;

@@ -1,4 +1,5 @@
 import { type ScaledBody, scaledBody } from '../body/segments';
+import type { Capacity } from '../capacity/capacity';
 import { type Catalogue, catalogueOf } from '../exercise/catalogue';
 import type { Variant } from '../exercise/variant';
 import type { Joint } from '../exercise/vocabulary';
@@ -8,6 +9,7 @@ import { jointUse, type SportProfile } from '../sport/profile';
 import { sportById } from '../sport/sports';
 import { transferWeights, type Weights } from '../sport/transfer';
 import { type Brief, defaultHouseRules } from './brief';
+import { capacityFor } from './capacity-for';
 import { type Demand, demandsOf, givenBy } from './demands';
 
 /** Every variant of the catalogue with what stands against it; each is worked out when it is first asked for. */
@@ -47,6 +49,8 @@ export interface Context {
   use: ReadonlyMap<Joint, number>;
   feasible: FeasibleVariants;
   catalogue: Catalogue;
+  /** What the athlete can do today, learnt from tests and logged sets. */
+  readonly capacity: Capacity;
 }
 
 /** Lists of a brief in one order, so that the order they were typed in changes nothing. */
@@ -68,9 +72,9 @@ export function contextOf(given: Brief): Context {
   const brief = canonical(given);
   const sport = brief.sport.profile ?? sportById(brief.sport.id);
   if (!sport) throw new RangeError(`sport "${brief.sport.id}" is not known`);
-  const needs = needsOf(sport, brief.sport.role, brief.athlete, brief.date, brief.sport.moved);
-  const body = scaledBody(brief.athlete);
   const catalogue = catalogueOf(brief.own);
+  const needs = needsOf(sport, brief.sport.role, brief.athlete, brief.date, brief.sport.moved, catalogue);
+  const body = scaledBody(brief.athlete);
   const circumstances = { athlete: brief.athlete, kit: brief.kit, date: brief.date };
   const demands = demandsOf(needs, brief.aim);
   const weights = transferWeights[brief.houseRules.correspondence];
@@ -90,5 +94,8 @@ export function contextOf(given: Brief): Context {
     use: jointUse(sport, brief.sport.role),
     feasible: new FeasibleVariants(circumstances, body, catalogue),
     catalogue,
+    get capacity() {
+      return capacityFor(brief, body);
+    },
   };
 }

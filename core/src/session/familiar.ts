@@ -1,5 +1,5 @@
 import { daysBetween } from '../athlete/athlete';
-import { variantById } from '../exercise/library';
+import { catalogueOf } from '../exercise/catalogue';
 import type { Variant } from '../exercise/variant';
 import type { Brief } from './brief';
 
@@ -16,7 +16,8 @@ function familiesDone(brief: Brief): ReadonlySet<string> | undefined {
   const logged = (athlete.shown ?? []).filter((s) => lately(s.on)).map((s) => s.variant);
   const planned = (season.recent ?? []).filter((s) => lately(s.date)).flatMap((s) => s.items ?? []);
   const done = [...logged, ...planned.map((item) => item.variant)];
-  const families = done.length ? new Set(done.map((id) => variantById(id)?.family ?? id)) : undefined;
+  const catalogue = catalogueOf(brief.own);
+  const families = done.length ? new Set(done.map((id) => catalogue.byId(id)?.family ?? id)) : undefined;
   known.set(brief, families);
   return families;
 }

@@ -1,7 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { plainBrief } from '../../test/briefs';
 import { solver } from '../../test/solver';
-import { capacityOf } from '../capacity/effort';
 import { honestWays, outOfReach, type Way } from '../capacity/honest-ways';
 import { hardestOf, loadedPatterns, reachByPattern, reachOf } from '../capacity/reachable';
 import { parseDose } from '../dose/notation';
@@ -75,8 +74,7 @@ describe('an advanced athlete of 82 kg with two dumbbells of 7.5 kg', () => {
 describe('a zone that is out of reach', () => {
   const seen = (items: KitItem[], rule: HouseRules['lightLoads'] = 'fast', id = 'squat') => {
     const context = contextOf(strong(items, rule));
-    const { athlete, date } = context.brief;
-    const capacity = capacityOf(athlete, date, context.body);
+    const { capacity } = context;
     const feasible = context.feasible.get(id) as Feasibility;
     const ways = honestWays(feasible, 'strength', context.feasible.all(), capacity, context.body, rule);
     return { context, capacity, feasible, ways, says: outOfReach(feasible, 'strength', capacity) };

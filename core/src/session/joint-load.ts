@@ -1,4 +1,3 @@
-import { capacityOf } from '../capacity/effort';
 import { placedVariant } from '../exercise/placed';
 import type { Variant } from '../exercise/variant';
 import { type BlockKind, type Joint, joints } from '../exercise/vocabulary';
@@ -24,14 +23,12 @@ export const preparingBlocks: ReadonlySet<BlockKind> = new Set([...readyingBlock
 
 /** What each joint is asked for by an item, shares of its most: by the body model, and wholly where it is fast, lands, or pulls a band of unknown force. */
 export function jointShares(context: Context, variant: Variant, load: Choice['load']): Map<PreparedJoint, number> {
-  const { athlete, date, kit } = context.brief;
+  const { kit } = context.brief;
   const shares = new Map<PreparedJoint, number>();
   const atLeast = (joint: Joint, share: number) =>
     shares.set(readied(joint), Math.max(share, shares.get(readied(joint)) ?? 0));
   const loading = loadingOf(load, kit);
-  if (loading)
-    for (const { action, share } of capacityOf(athlete, date, context.body).shares(variant, loading))
-      atLeast(action.joint, share);
+  if (loading) for (const { action, share } of context.capacity.shares(variant, loading)) atLeast(action.joint, share);
   if (!loading || variant.speed === 'fast' || variant.impactContacts > 0)
     for (const { joint } of variant.jointActions) atLeast(joint, readyFrom);
   return shares;

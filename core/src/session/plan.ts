@@ -181,17 +181,17 @@ function itemOf(
   totals: readonly number[],
   asked: SessionShares,
 ): PlanItem {
-  const { brief, body, catalogue } = context;
+  const { brief, catalogue } = context;
   const { dose, load } = choice;
   const drawnAs = catalogue.drawnAs(variant.id);
   const loading = mainBlocks.has(column.group.block) ? loadingOf(load, brief.kit) : undefined;
-  const effort = loading && effortOf(variant, brief.athlete, brief.date, loading, body);
+  const effort = loading && effortOf(context.capacity, variant, loading);
   const zone = effort && zoneOfItem(variant, dose, effort.share);
   const shares = givenShares(context, column, variant, totals);
   const ofColumn = (performance: boolean) => shares.filter(({ demand }) => (demand.kind === 'action') === performance);
   const intensity = {
     ...(dose.reserve === undefined ? {} : { reserve: dose.reserve }),
-    ...(effort ? { percentOfMax: hundredth(effort.share), ...(zone ? { zone } : {}) } : {}),
+    ...(effort && effort.share <= 1 ? { percentOfMax: hundredth(effort.share), ...(zone ? { zone } : {}) } : {}),
   };
   return {
     variant: variant.id,

@@ -1,7 +1,7 @@
 import { ageOn } from '../athlete/athlete';
 import type { ScaledBody } from '../body/segments';
 import type { Effort } from '../capacity/capacity';
-import { capacityOf, effortOf } from '../capacity/effort';
+import { effortOf } from '../capacity/effort';
 import type { Interval } from '../capacity/interval';
 import type { Dose } from '../dose/dose';
 import { parseDose, parseTempo } from '../dose/notation';
@@ -15,6 +15,7 @@ import type { Feasibility } from '../kit/feasible';
 import { isMadeOf } from '../kit/in-words';
 import { type LoadOption, loadingOf } from '../kit/loads';
 import type { Brief } from './brief';
+import { capacityFor } from './capacity-for';
 import type { Choice } from './draft';
 import { isNewTo } from './familiar';
 import { isLowering, zoneOfItem } from './item-zone';
@@ -211,7 +212,7 @@ export function* prescriptions(
   const isNew = isNewTo(variant, brief);
   const usual = Math.min(strictCeiling(brief), shareCeiling[brief.athlete.level], isNew ? newMovement.ceiling : 1);
   const ceiling = variant.speed === 'fast' ? fastUpTo : usual;
-  const effortWith = (loading: Loading) => effortOf(variant, brief.athlete, brief.date, loading, body);
+  const effortWith = (loading: Loading) => effortOf(capacityFor(brief, body), variant, loading);
   for (const loaded of loadsFor(feasible, ceiling, effortWith)) {
     const dosed = prescribeWith(loaded, feasible, block, sets, brief, body);
     if (dosed) yield dosed;
@@ -242,6 +243,7 @@ function prescribeWith(
     const counted = base.work.kind === 'reps' && !fast;
     return { choice: finish(counted ? { ...base, reserve: base.reserve ?? bandReserve } : base) };
   }
+  if (effort.share > 1 && !pinned) return undefined;
   if (!mainBlocks.has(block)) return { choice: finish(base) };
   const dosed = (dose: Dose): Prescription => {
     const choice = finish(dose);
@@ -251,10 +253,7 @@ function prescribeWith(
   if (base.work.kind !== 'reps' || fast) return dosed(base);
   if (isLowering(variant) && effort.share > strictCeiling(brief)) return dosed(withoutReserve(base));
 
-  const repetitionsToFailure = capacityOf(brief.athlete, brief.date, body).toFailure(
-    variant,
-    loadingOf(load, brief.kit) ?? {},
-  );
+  const repetitionsToFailure = capacityFor(brief, body).toFailure(variant, loadingOf(load, brief.kit) ?? {});
   const toFailure = Math.min(mostCounted, repetitionsToFailure?.mid ?? mostCounted);
   const fewest = brief.aim === 'strength' && !isCareful(brief) ? fewestHeavy : fewestRepetitions;
   if (toFailure < fewest && !pinned) return undefined;

@@ -1,5 +1,4 @@
 import type { Effort } from '../capacity/capacity';
-import { capacityOf } from '../capacity/effort';
 import type { Interval } from '../capacity/interval';
 import { mostCounted } from '../dose/repetitions';
 import { momentWords } from '../exercise/moments';
@@ -39,6 +38,7 @@ function lightWords({ tempo }: Choice['dose']): string {
 
 function effortWords(effort: Effort, group: Group, { dose }: Choice, toFailure: Interval | undefined): string {
   const { momentNm, share } = effort;
+  if (share > 1) return 'too hard today, an easier version serves better';
   const moment = `${momentWords[effort.moment]} ${momentNm.toFixed(0)} N m, about ${percent(share)} of the most`;
   const repeated = dose.work.kind === 'reps';
   if (repeated && share < tooLight && (group.block === 'strength' || dose.tempo?.rising === 'X'))
@@ -71,7 +71,7 @@ function preparationReason(context: Context, block: Group['block'], variant: Var
     })
     .sort((a, b) => Number(named.has(b.joint)) - Number(named.has(a.joint)) || b.share - a.share);
   if (!first) return usedReason(context, variant);
-  const share = first.share > readyFrom ? `at ${percent(Math.min(first.share, 1.5))} of its most` : 'fast';
+  const share = first.share > readyFrom ? `at ${percent(Math.min(first.share, 1))} of its most` : 'fast';
   return `${capital(variant.purpose)}; the ${first.joint} works ${share} in ${lower(first.by)}.`;
 }
 
@@ -113,9 +113,8 @@ export function reasonFor(
     return choice.load && choice.load.kg === undefined
       ? `${aim}; band force unknown, so stop with ${choice.dose.reserve ?? 2} left.`
       : `${aim}.`;
-  const { athlete, date, kit } = context.brief;
-  const loading = loadingOf(choice.load, kit) ?? {};
-  const toFailure = capacityOf(athlete, date, context.body).toFailure(variant, loading);
+  const loading = loadingOf(choice.load, context.brief.kit) ?? {};
+  const toFailure = context.capacity.toFailure(variant, loading);
   const kept = varietyWords(context.brief, variant, group.block);
   return `${aim}; ${effortWords(effort, group, choice, toFailure)}${kept ? `; ${kept}` : ''}.`;
 }
@@ -125,9 +124,8 @@ const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** The terms behind a reason, for whoever wants to see the derivation; effort and repetitions where the force is known. */
 export function derivation(context: Context, variant: Variant, load: Choice['load']) {
-  const { athlete, date, kit } = context.brief;
-  const capacity = capacityOf(athlete, date, context.body);
-  const loading = loadingOf(load, kit);
+  const { capacity } = context;
+  const loading = loadingOf(load, context.brief.kit);
   const given = context.gives(variant);
   return {
     effort: loading && capacity.effort(variant, loading),

@@ -13,6 +13,7 @@ import { jointShares, type PreparedJoint, preparingBlocks } from './joint-load';
 import type { Prepared } from './preparing';
 import type { Problem } from './search/problem';
 import { totalOf } from './search/running-total';
+import { tooHardReason } from './too-hard';
 
 /** What one item of a session is there for, whoever does it: its pattern, how hard, and which joints it asks how much of. */
 export interface Slot {
@@ -53,9 +54,8 @@ interface Meaning {
 }
 
 function meaningOf(context: Context, variant: Variant, { dose, load }: Choice): Meaning {
-  const { athlete, date, kit } = context.brief;
-  const loading = loadingOf(load, kit);
-  const effort = loading && effortOf(variant, athlete, date, loading, context.body);
+  const loading = loadingOf(load, context.brief.kit);
+  const effort = loading && effortOf(context.capacity, variant, loading);
   const zone = effort && zoneOfItem(variant, dose, effort.share);
   return {
     ...(zone ? { zone } : {}),
@@ -265,7 +265,12 @@ function whyOther(context: Context, slot: Slot): string {
   const feasible = context.feasible.get(slot.variant);
   if (!feasible) return `${slot.name} is not known here.`;
   const season = seasonReason(feasible.variant, context.brief);
-  return feasible.reasons[0] ?? season ?? `${slot.name} is too heavy or does not fit in beside the rest.`;
+  return (
+    feasible.reasons[0] ??
+    season ??
+    tooHardReason(context, feasible.variant) ??
+    `${slot.name} is too heavy or does not fit in beside the rest.`
+  );
 }
 
 function whyOpen(context: Context, slot: Slot, candidates: readonly Candidate[]): string {

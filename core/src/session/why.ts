@@ -1,6 +1,6 @@
 import { leastWorth } from './alternatives';
 import { arranged } from './arranging';
-import { seasonReason } from './candidates';
+import { choiceReason, seasonReason } from './candidates';
 import { type Choice, choicesOf, type Draft } from './draft';
 import { type ItemPlace, remove } from './edit';
 import { preparingBlocks } from './joint-load';
@@ -9,6 +9,7 @@ import { anneal } from './search/anneal';
 import { bestFound, type Found } from './search/found';
 import { type Problem, placesOf } from './search/problem';
 import { byPromise, type Relaxation } from './search/relaxation';
+import { tooHardReason } from './too-hard';
 import { worthOfDraft } from './worth';
 
 /** What another session would hold instead, and what that changes. */
@@ -138,8 +139,12 @@ function reasonsAgainst({ context, warmUp }: Prepared, variant: string): string[
     ...(season ? [season] : []),
   ];
   if (reasons.length) return reasons;
+  const tooHard = feasible && tooHardReason(context, feasible.variant);
+  if (tooHard) return [tooHard];
   if (warmUp.offers(variant) || feasible?.variant.blocks.every((b) => preparingBlocks.has(b)))
     return ['Belongs to warm-up or cool-down, which follow from the work; add it there by hand.'];
+  const rare = feasible && choiceReason(feasible.variant, brief);
+  if (rare) return [rare];
   return ['Too heavy, too hard or not wanted with this aim, for this athlete with what is there.'];
 }
 

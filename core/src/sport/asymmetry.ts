@@ -2,7 +2,7 @@ import type { Athlete } from '../athlete/athlete';
 import type { TestResult } from '../athlete/showing';
 import { battery } from '../capacity/battery';
 import { evenFrom, sideIndex } from '../capacity/test-trend';
-import { variantById } from '../exercise/library';
+import { type Catalogue, catalogueOf } from '../exercise/catalogue';
 import type { JointAction, Region } from '../exercise/vocabulary';
 
 /** Regions that a joint action works on. */
@@ -40,8 +40,11 @@ export interface Asymmetry {
  * @example asymmetriesOf({ tests: [{ variant: 'single-leg-calf-raise', maxReps: 16, side: 'left' }, { ..., maxReps: 24, side: 'right' }] })
  * // [{ regions: ['ankle', ...], weaker: 'left', index: 0.67, test: 'single-leg-calf-raise' }]
  */
-export function asymmetriesOf({ tests = [], battery: results = [] }: Pick<Athlete, 'tests' | 'battery'>): Asymmetry[] {
-  const found: Asymmetry[] = batteryAsymmetries(results);
+export function asymmetriesOf(
+  { tests = [], battery: results = [] }: Pick<Athlete, 'tests' | 'battery'>,
+  catalogue: Pick<Catalogue, 'byId'> = catalogueOf(),
+): Asymmetry[] {
+  const found: Asymmetry[] = batteryAsymmetries(results, catalogue);
   for (const test of new Set(tests.map((t) => t.variant))) {
     const latest = (side: 'left' | 'right') =>
       tests
@@ -51,7 +54,7 @@ export function asymmetriesOf({ tests = [], battery: results = [] }: Pick<Athlet
           undefined as (typeof tests)[number] | undefined,
         );
     const [left, right] = [latest('left'), latest('right')];
-    const variant = variantById(test);
+    const variant = catalogue.byId(test);
     if (!left || !right || !variant || Math.max(left.maxReps, right.maxReps) === 0) continue;
     const index = Math.min(left.maxReps, right.maxReps) / Math.max(left.maxReps, right.maxReps);
     if (index >= evenFrom) continue;
@@ -69,10 +72,10 @@ export function asymmetriesOf({ tests = [], battery: results = [] }: Pick<Athlet
 }
 
 /** Sides of the battery that differ by more than two tries do. */
-function batteryAsymmetries(results: readonly TestResult[]): Asymmetry[] {
+function batteryAsymmetries(results: readonly TestResult[], catalogue: Pick<Catalogue, 'byId'>): Asymmetry[] {
   return battery.flatMap(({ id, shows }): Asymmetry[] => {
     const sides = shows && sideIndex(id, results);
-    const lead = shows && variantById(shows.variant)?.jointActions[0];
+    const lead = shows && catalogue.byId(shows.variant)?.jointActions[0];
     if (!sides || sides.even || !sides.real || sides.weaker === 'neither' || !lead) return [];
     return [{ regions: regionsOf(lead), weaker: sides.weaker, index: sides.index, test: shows.variant }];
   });

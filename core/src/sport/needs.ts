@@ -1,4 +1,5 @@
 import { type Athlete, ageOn, daysBetween, restrictionsOn } from '../athlete/athlete';
+import { type Catalogue, catalogueOf } from '../exercise/catalogue';
 import { levels, type Region } from '../exercise/vocabulary';
 import { asymmetriesOf, regionsOf } from './asymmetry';
 import { askedOf, type Overuse, type RiskSite, type SportAction, type SportProfile } from './profile';
@@ -87,7 +88,7 @@ function actionReasons(action: SportAction, athlete: Athlete, day: string): Need
   return reasons;
 }
 
-function guardReasons(region: Region, athlete: Athlete, day: string): NeedReason[] {
+function guardReasons(region: Region, athlete: Athlete, day: string, catalogue: Pick<Catalogue, 'byId'>): NeedReason[] {
   const reasons: NeedReason[] = [];
   const age = ageOn(athlete.born, day);
   const limit = restrictionsOn(athlete, day).find((r) => r.region === region);
@@ -104,7 +105,7 @@ function guardReasons(region: Region, athlete: Athlete, day: string): NeedReason
       factor: recent ? factors.recentInjury : factors.oldInjury,
     });
   }
-  for (const { regions, weaker, index } of asymmetriesOf(athlete))
+  for (const { regions, weaker, index } of asymmetriesOf(athlete, catalogue))
     if (regions.includes(region))
       reasons.push({
         text: `${weaker} does ${Math.round(index * 100)} % of the other side`,
@@ -158,7 +159,14 @@ function shared<N extends NeedShare>(column: readonly Weighed<N>[], moved: Moved
  *
  * @example needsOf(handball, 'back', athlete, '2026-12-09').performance[0].share // the throw, about 0.165
  */
-export function needsOf(sport: SportProfile, role: string, athlete: Athlete, day: string, moved: Moved = {}): Needs {
+export function needsOf(
+  sport: SportProfile,
+  role: string,
+  athlete: Athlete,
+  day: string,
+  moved: Moved = {},
+  catalogue: Pick<Catalogue, 'byId'> = catalogueOf(),
+): Needs {
   const performance = askedOf(sport, role).map(
     ({ action, asked }): Weighed<ActionNeed> => ({
       kind: 'action',
@@ -176,7 +184,7 @@ export function needsOf(sport: SportProfile, role: string, athlete: Athlete, day
       name: said(risk.region),
       risk,
       weight: risk.weight,
-      reasons: guardReasons(risk.region, athlete, day),
+      reasons: guardReasons(risk.region, athlete, day, catalogue),
     }),
   );
   const opposites = sport.overuse.map(

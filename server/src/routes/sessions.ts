@@ -184,7 +184,7 @@ export function sessionRoutes({ database, messages, now }: Services): Router {
               finishedAt: report.finishedAt,
             }
           : null,
-        items: review(session.plan, mine, report, before),
+        items: review(session.plan, mine, report, before, catalogueOf(session.brief.own)),
         decisions: (await decisionsOf(tx, session.id)).map(({ variant, proposed, decided, overruled }) => ({
           variant,
           proposed,
@@ -202,7 +202,9 @@ export function sessionRoutes({ database, messages, now }: Services): Router {
       const session = await own(tx, ctx.params.id);
       const logs = await logsOf(tx, [session.id]);
       const [report] = await reportsOf(tx, [session.id]);
-      const item = review(session.plan, logs, report).find((i) => i.item.variant === variant);
+      const item = review(session.plan, logs, report, undefined, catalogueOf(session.brief.own)).find(
+        (i) => i.item.variant === variant,
+      );
       if (!item) throw notRight([{ path: 'variant', message: 'is not in this session' }]);
       await decide(tx, {
         sessionId: session.id,

@@ -1,6 +1,6 @@
 import type { ActionCapacity } from '@tropaeum/core/capacity/capacity';
 import { capacityOf } from '@tropaeum/core/capacity/effort';
-import { variantById } from '@tropaeum/core/exercise/library';
+import { catalogueOf } from '@tropaeum/core/exercise/catalogue';
 import { momentWords } from '@tropaeum/core/exercise/moments';
 import { type JointAction, jointAction } from '@tropaeum/core/exercise/vocabulary';
 import type { Brief } from '@tropaeum/core/session/brief';
@@ -56,7 +56,11 @@ const [shownUnder, carriedUnder] = [0.45, 0.66];
 
 /** What each joint action can do against where everybody like this starts, with its bounds: narrow where much was shown. */
 export function Joints({ brief }: { brief: Brief }) {
-  const capacity = useMemo(() => capacityOf(brief.athlete, brief.date), [brief.athlete, brief.date]);
+  const catalogue = catalogueOf(brief.own);
+  const capacity = useMemo(
+    () => capacityOf(brief.athlete, brief.date, catalogue),
+    [brief.athlete, brief.date, catalogue],
+  );
   const shown = [...capacity.shown].map(([id, told]) => ({ id, ...told })).sort((a, b) => b.times - a.times);
   const { staying } = capacity;
   return (
@@ -100,7 +104,7 @@ export function Joints({ brief }: { brief: Brief }) {
           <ul className="columns-2 gap-6 text-[0.86rem]">
             {shown.map(({ id, times, last }) => (
               <li key={id} className="flex justify-between gap-2 border-b border-edge py-0.5">
-                <span className="truncate">{variantById(id)?.name ?? id}</span>
+                <span className="truncate">{catalogue.byId(id)?.name ?? id}</span>
                 <span className="shrink-0 text-quiet">
                   {times}×, last {dayName(last)}
                 </span>

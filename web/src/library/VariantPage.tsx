@@ -1,6 +1,7 @@
 import type { Capacity } from '@tropaeum/core/capacity/capacity';
 import { capacityOf } from '@tropaeum/core/capacity/effort';
 import { relativeLoads } from '@tropaeum/core/capacity/relative-load';
+import { catalogueOf } from '@tropaeum/core/exercise/catalogue';
 import type { Loading } from '@tropaeum/core/exercise/moments';
 import type { Variant } from '@tropaeum/core/exercise/variant';
 import { loadOptions } from '@tropaeum/core/kit/loads';
@@ -27,7 +28,7 @@ import { Serves } from './Serves';
 import { type Shown, useFeasible, useLibrary } from './use-library';
 
 /** Somebody to measure on while no athlete is chosen. */
-const anyone: Pick<Brief, 'athlete' | 'date'> = {
+const anyone: Pick<Brief, 'athlete' | 'date' | 'own'> = {
   athlete: { ...usualSize, born: '2000-01-01', level: 'intermediate', restrictions: [] },
   date: '2026-01-01',
 };
@@ -110,7 +111,7 @@ function OneVariant({ shown, takenIds }: { shown: Shown; takenIds: readonly stri
   const loading = useMemo<Loading>(() => ({ loadKg: kg }), [kg]);
   const [editing, setEditing] = useState<'copy' | 'own'>();
 
-  const capacity = useMemo(() => capacityOf(brief.athlete, brief.date), [brief]);
+  const capacity = useMemo(() => capacityOf(brief.athlete, brief.date, catalogueOf(brief.own)), [brief]);
   const asked = useMemo(
     () =>
       relativeLoads(variant, brief.athlete, brief.date, loading)

@@ -61,10 +61,12 @@ const measurer = {
   /** What can be trained here today: every pattern of loaded work with its exercises, each at its hardest. */
   reach(given: Brief): PatternOffer[] {
     const { brief, all } = measured(given);
-    return reachByPattern(all, capacityOf(brief.athlete, brief.date)).map(({ exercises, ...pattern }) => ({
-      ...pattern,
-      exercises: exercises.map(({ variant, ...reach }) => ({ variant: variant.id, name: variant.name, ...reach })),
-    }));
+    return reachByPattern(all, capacityOf(brief.athlete, brief.date, catalogueOf(brief.own))).map(
+      ({ exercises, ...pattern }) => ({
+        ...pattern,
+        exercises: exercises.map(({ variant, ...reach }) => ({ variant: variant.id, name: variant.name, ...reach })),
+      }),
+    );
   },
 
   /** Honest ways to train an exercise whose load does not reach a zone, and the sentence that says so. */
@@ -73,7 +75,7 @@ const measurer = {
     const own = all.find((f) => f.variant.id === variantId);
     if (!own) return { ways: [] };
     const body = scaledBody(brief.athlete);
-    const capacity = capacityOf(brief.athlete, brief.date, body);
+    const capacity = capacityOf(brief.athlete, brief.date, catalogueOf(brief.own), body);
     const says = outOfReach(own, wanted, capacity);
     const ways = honestWays(own, wanted, all, capacity, body, brief.houseRules.lightLoads);
     return {

@@ -72,6 +72,11 @@ export default family('lunge-matrix', { planes: ['sagittal'], position: 'split' 
     faults: [{ see: 'Wobbles between steps', say: 'Feet together between lunges.' }],
     keyframes: [
       frame('tall', 'standing', 'near.foot', { far: { hip: 30, knee: 50 } }),
+      frame('stepped', 'standing', on, {
+        lean: 6,
+        near: { hip: 38, knee: 32, ankle: 8 },
+        far: { hip: -22, knee: 22, ankle: 24 },
+      }),
       frame('down', 'standing', on, { lean: 8, ...legs }),
     ],
   },

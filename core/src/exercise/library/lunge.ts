@@ -26,6 +26,11 @@ export default family(
       cues: ['Step back and sink straight down', 'Weight on the front foot', 'Push up with the front leg'],
       keyframes: [
         frame('tall', 'standing', 'near.foot', { hip: 4, knee: 4, far: { hip: 10, knee: 50 } }),
+        frame('stepped', 'standing', 'near.foot far.toes', {
+          lean: 8,
+          near: { hip: 38, knee: 32, ankle: 8 },
+          far: { hip: -22, knee: 22, ankle: 24 },
+        }),
         frame('back', 'standing', 'near.foot far.toes', {
           lean: 16,
           near: { hip: 92, knee: 82, ankle: 12 },

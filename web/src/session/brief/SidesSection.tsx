@@ -1,6 +1,6 @@
 import type { RepetitionTest } from '@tropaeum/core/athlete/athlete';
 import { evenFrom } from '@tropaeum/core/capacity/test-trend';
-import { variantById } from '@tropaeum/core/exercise/library';
+import { catalogueOf } from '@tropaeum/core/exercise/catalogue';
 import { asymmetriesOf } from '@tropaeum/core/sport/asymmetry';
 import { X } from 'lucide-react';
 import { useState } from 'react';
@@ -9,14 +9,14 @@ import { type PartProps, Section } from './Section';
 /** One-sided work that anybody can count at home. */
 const testable = ['single-leg-calf-raise', 'single-leg-bridge', 'single-leg-chair-squat', 'side-lying-leg-raise'];
 
-const nameOf = (id: string) => variantById(id)?.name ?? id;
-
 /** Repetitions to form failure on each side: a side that does less asks for more. */
 export function SidesSection({ brief, change }: PartProps) {
-  const { athlete, date } = brief;
+  const { athlete, date, own } = brief;
+  const catalogue = catalogueOf(own);
+  const nameOf = (id: string) => catalogue.byId(id)?.name ?? id;
   const tests = athlete.tests ?? [];
   const sided = [...new Set(tests.filter((t) => t.side).map((t) => t.variant))];
-  const uneven = asymmetriesOf(athlete);
+  const uneven = asymmetriesOf(athlete, catalogue);
   const [variant, setVariant] = useState(testable[0] as string);
   const [counts, setCounts] = useState({ left: '', right: '' });
   const set = (next: RepetitionTest[]) => change({ athlete: { ...athlete, tests: next } });
