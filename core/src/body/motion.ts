@@ -122,8 +122,9 @@ export function placedBetween(a: PlacedBody, b: PlacedBody, t: number): PlacedBo
   const lowest = (p: PlacedBody) =>
     Math.min(p.skeleton.near.toe.y, p.skeleton.far.toe.y, p.skeleton.near.heel.y, p.skeleton.far.heel.y);
   const upperArm = mix(a.body.lengthM.upperArm, b.body.lengthM.upperArm, t);
+  const elbowsOutM = mix(a.body.elbowsOutM, b.body.elbowsOutM, t);
   return placed({
-    body: { ...a.body, lengthM: { ...a.body.lengthM, upperArm } },
+    body: { ...a.body, lengthM: { ...a.body.lengthM, upperArm }, elbowsOutM },
     pose: between(a.pose, b.pose, t),
     view: a.view,
     touches: common,

@@ -80,6 +80,8 @@ export interface ScaledBody {
   ankleHeightM: number;
   hipHalfWidthM: number;
   shoulderHalfWidthM: number;
+  /** How far the elbows stand out of the drawn side view, metres. */
+  elbowsOutM: number;
 }
 
 export const GRAVITY = 9.81;
@@ -116,6 +118,7 @@ export function scaledBody({ heightCm, massKg, sex }: AthleteSize): ScaledBody {
     ankleHeightM: 0.039 * heightM,
     hipHalfWidthM: 0.05 * heightM,
     shoulderHalfWidthM: 0.115 * heightM,
+    elbowsOutM: 0,
   };
 }
 
@@ -126,6 +129,7 @@ export function scaledBody({ heightCm, massKg, sex }: AthleteSize): ScaledBody {
  */
 export function withElbowsOut(body: ScaledBody, degrees: number): ScaledBody {
   if (degrees === 0) return body;
-  const upperArm = body.lengthM.upperArm * Math.cos((degrees * Math.PI) / 180);
-  return { ...body, lengthM: { ...body.lengthM, upperArm } };
+  const out = (degrees * Math.PI) / 180;
+  const upperArm = body.lengthM.upperArm * Math.cos(out);
+  return { ...body, lengthM: { ...body.lengthM, upperArm }, elbowsOutM: body.lengthM.upperArm * Math.sin(out) };
 }

@@ -73,6 +73,8 @@ export function statics(
   const bending = noMoments();
   for (const joint of loadedJoints)
     bending[joint] = Math.max(Math.abs(bySide.near[joint]), Math.abs(bySide.far[joint]));
+  if (body.elbowsOutM > 0)
+    bending.shoulder = Math.hypot(bending.shoulder, armsAcross(body, [...still.slice(own.length), ...supporting]));
   const across = acrossMoments(placedBody, acting, supporting);
   return {
     reactions,
@@ -111,6 +113,20 @@ function withInertia(
       owner: w.owner,
     })),
   ];
+}
+
+/** With the elbows out the forearms lean back in: the hands are so much less far out; common practice, no source. */
+const handsOut = 0.3;
+
+/** What the force at a hand turns the shoulder by across the drawn plane where the elbows stand out, N m, the harder worked side. */
+function armsAcross({ elbowsOutM }: ScaledBody, forces: readonly OutsideForce[]): number {
+  const sum = { near: { x: 0, y: 0 }, far: { x: 0, y: 0 } };
+  for (const { forceN, owner } of forces)
+    if (owner.side !== 'middle' && owner.distalTo.includes('wrist')) {
+      sum[owner.side].x += forceN.x;
+      sum[owner.side].y += forceN.y;
+    }
+  return handsOut * elbowsOutM * Math.max(Math.hypot(sum.near.x, sum.near.y), Math.hypot(sum.far.x, sum.far.y));
 }
 
 /** What is held pulls at the middle of the fingers, this far from the knuckles, share of height; common practice, no source. */

@@ -9,10 +9,10 @@ import type { Part } from './belief';
  * about it. The spreads are judgement: together they let one in three of such people be more than a third off the guess. Common practice, no source.
  */
 const spread = {
-  overall: 0.2,
+  overall: 0.19,
   part: 0.14,
   action: 0.16,
-  exercise: 0.12,
+  exercise: 0.11,
   sides: 0.08,
   endurance: 0.2,
   day: 0.04,

@@ -2,11 +2,10 @@ import { type Athlete, dayAfter } from '../athlete/athlete';
 import type { Showing, ShownSet } from '../athlete/showing';
 import { scaledBody } from '../body/segments';
 import { catalogueOf } from '../exercise/catalogue';
-import { momentOf, peakMoments } from '../exercise/moments';
 import type { Variant } from '../exercise/variant';
 import { seeded } from '../seeded';
+import { askedOf } from './asked';
 import { Capacity, type CarryOver } from './capacity';
-import { guessedMoment } from './strength';
 
 /**
  * Made-up athletes with a capacity that only they know, for testing how well it is found out. Their world is deliberately not the model's: heavy
@@ -123,12 +122,11 @@ class SimulatedAthlete {
     weeks: number,
     lost: number,
   ): number {
-    const moments = peakMoments(variant, scaledBody(this.athlete), { loadKg });
-    const shares = variant.jointActions.map((action) => {
-      const moment = momentOf(action);
+    const body = scaledBody(this.athlete);
+    const shares = askedOf(variant, { loadKg }, this.athlete, body, day).map(({ action, moment, over }) => {
       const limb = /hip|knee|ankle/.test(moment) ? 'legs' : /trunk|neck/.test(moment) ? 'trunk' : 'arms';
       const own = this.hidden('all', 0.19) + this.hidden(limb, 0.13) + this.hidden(`${moment} ${action.action}`, 0.16);
-      return moments[moment] / (guessedMoment(this.athlete, action, day) * Math.exp(own));
+      return Math.exp(over - own);
     });
     const learning = -0.07 * Math.exp(-(this.practice.get(variant.id) ?? 0) / 3);
     const able =

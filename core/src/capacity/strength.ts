@@ -11,6 +11,9 @@ const weakerMotion: Partial<Record<`${MomentName} ${Motion}`, number>> = {
   'knee flexion': 0.54,
   'elbow extension': 0.76,
   'ankle flexion': 0.24,
+  'ankle abduction': 0.12,
+  'ankle adduction': 0.14,
+  'neck rotation': 0.5,
   'hip flexion': 0.64,
   'trunk flexion': 0.62,
   'shoulder flexion': 0.7,
@@ -36,9 +39,9 @@ const trunkMoments: ReadonlySet<MomentName> = new Set(['trunk', 'trunk-side', 't
  */
 const womanFactor: Record<MomentName, number> = {
   neck: 0.64,
-  shoulder: 0.66,
+  shoulder: 0.69,
   'shoulder-turn': 0.64,
-  elbow: 0.67,
+  elbow: 0.7,
   wrist: 0.64,
   grip: 0.77,
   trunk: 0.8,
@@ -51,7 +54,7 @@ const womanFactor: Record<MomentName, number> = {
 };
 const womanMotion: Partial<Record<`${MomentName} ${Motion}`, number>> = {
   'elbow flexion': 0.75,
-  'trunk flexion': 0.7,
+  'trunk flexion': 0.75,
 };
 
 /**

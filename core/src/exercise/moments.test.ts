@@ -1,6 +1,5 @@
 import { describe, expect, it } from 'vitest';
 import { GRAVITY, scaledBody } from '../body/segments';
-import { typicalMoment } from '../body/typical-strength';
 import { variantById } from './library';
 import { peakMoments, staticsOf } from './moments';
 
@@ -13,11 +12,11 @@ function variant(id: string) {
 }
 
 describe('grip', () => {
-  it('of a bar hang is half the body weight for each hand, and the wrists hang in line', () => {
+  it('of a bar hang is half the body weight for each hand, hooked near the knuckles, and the wrists hang in line', () => {
     const { grip, wrist } = peakMoments(variant('bar-hang'), body);
-    const fingerLeverM = 0.026 * 1.75;
-    expect(grip).toBeCloseTo((70 * GRAVITY * fingerLeverM) / 2, 0);
-    expect(wrist).toBeLessThan(0.1 * typicalMoment.wrist * 70);
+    const hookedLeverM = 0.85 * 0.026 * 1.75;
+    expect(grip).toBeCloseTo((70 * GRAVITY * hookedLeverM) / 2, 0);
+    expect(wrist).toBeLessThan(2.1);
   });
 
   it('grows with the bag by what each hand carries of it', () => {

@@ -51,6 +51,9 @@ const movers: Partial<Record<`${Joint} ${Motion}`, Movers>> = {
   'knee flexion': { main: ['hamstrings'], helping: ['gastrocnemius'] },
   'knee extension': { main: ['quadriceps'] },
   'ankle flexion': { main: ['tibialis anterior'] },
+  'ankle abduction': { main: ['peroneals'] },
+  'ankle adduction': { main: ['tibialis posterior'] },
+  'neck rotation': { main: ['sternocleidomastoid'], helping: ['deep neck extensors'] },
   'ankle extension': { main: ['gastrocnemius', 'soleus'] },
 };
 

@@ -90,7 +90,11 @@ export function placedForPeaks(variant: Variant, body: ScaledBody): PlacedBody[]
     );
     const weighed = between.map((frame) => ({
       ...frame,
-      body: { ...body, lengthM: { ...body.lengthM, upperArm: frame.body.lengthM.upperArm } },
+      body: {
+        ...body,
+        lengthM: { ...body.lengthM, upperArm: frame.body.lengthM.upperArm },
+        elbowsOutM: frame.body.elbowsOutM,
+      },
     }));
     return keys.flatMap((key, k) => [key, ...weighed.filter((_, i) => points[i]?.after === k)]);
   });

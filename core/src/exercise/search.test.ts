@@ -15,9 +15,9 @@ describe('finding an exercise', () => {
     ['pistol', 'single-leg-squat'],
     ['farmers walk', 'farmer-walk'],
     ['russian twist', 'sitting-turn'],
-    ['monster walk', 'loop-band-side-walk'],
+    ['monster walk', 'loop-band-squat-walk'],
     ["child's pose", 'folded-kneeling-rest'],
-    ['bulgarain', undefined],
+    ['bulgarain', 'rear-foot-raised-split-squat'],
     ['zzzz', undefined],
   ])('"%s" finds %s', (typed, id) => {
     const found = search.find(typed);

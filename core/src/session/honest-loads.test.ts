@@ -56,8 +56,9 @@ describe('an advanced athlete of 82 kg with two dumbbells of 7.5 kg', () => {
     expect(main.some((i) => i.tempo?.includes('X'))).toBe(true);
     expect(main.some((i) => i.perSide && i.block === 'strength')).toBe(true);
     expect(main.some((i) => i.holdSeconds !== undefined || Number(i.tempo?.[0]) >= 3)).toBe(true);
-    const slow = (await itemsOf(strong(lightKit, 'slow'))).filter((i) => i.block === 'strength');
-    expect(slow.filter((i) => Number(i.tempo?.[0]) >= 4).length).toBeGreaterThan(1);
+    // A goblet squat with 7.5 kg is light for anybody advanced: by this rule it is done slowly.
+    const slow = (await itemsOf(strong(lightKit, 'slow', ['goblet-squat']))).find((i) => i.variant === 'goblet-squat');
+    expect(Number(slow?.tempo?.[0])).toBeGreaterThanOrEqual(4);
   });
 
   it('with 60 kg of bar reaches the zone of strength, at six repetitions or fewer and with the rest that takes', async () => {
@@ -112,7 +113,7 @@ describe('a zone that is out of reach', () => {
       seen(
         [
           { kind: 'barbell', massKg: 140 },
-          { kind: 'dumbbell', massKg: 30, count: 2 },
+          { kind: 'dumbbell', massKg: 32.5, count: 2 },
         ],
         'fast',
         'overhead-press',

@@ -20,6 +20,7 @@ import type { Choice } from './draft';
 import { isNewTo } from './familiar';
 import { isLowering, zoneOfItem } from './item-zone';
 import { isCareful } from './rules';
+import { hardestPlanned } from './too-hard';
 
 /** A variant dosed for one athlete on one day. */
 export interface Prescription {
@@ -243,7 +244,7 @@ function prescribeWith(
     const counted = base.work.kind === 'reps' && !fast;
     return { choice: finish(counted ? { ...base, reserve: base.reserve ?? bandReserve } : base) };
   }
-  if (effort.share > 1 && !pinned) return undefined;
+  if (effort.share > hardestPlanned(variant) && !pinned) return undefined;
   if (!mainBlocks.has(block)) return { choice: finish(base) };
   const dosed = (dose: Dose): Prescription => {
     const choice = finish(dose);

@@ -38,7 +38,7 @@ function lightWords({ tempo }: Choice['dose']): string {
 
 function effortWords(effort: Effort, group: Group, { dose }: Choice, toFailure: Interval | undefined): string {
   const { momentNm, share } = effort;
-  if (share > 1) return 'too hard today, an easier version serves better';
+  if (share > 1) return 'lower it as far as you can hold it, catch yourself with the hands';
   const moment = `${momentWords[effort.moment]} ${momentNm.toFixed(0)} N m, about ${percent(share)} of the most`;
   const repeated = dose.work.kind === 'reps';
   if (repeated && share < tooLight && (group.block === 'strength' || dose.tempo?.rising === 'X'))

@@ -3,14 +3,21 @@ import type { Variant } from '../exercise/variant';
 import { loadingOf } from '../kit/loads';
 import type { Context } from './context';
 import type { Choice } from './draft';
+import { isLowering } from './item-zone';
 
-/** More than all that somebody has cannot be planned: so much harder than the maximum an estimate may say before it counts. */
-const allThereIs = 1;
+/**
+ * More than all that somebody has cannot be planned. A lowering that the hands catch is done as far as it is held, so that its full range may ask for more,
+ * as it does of most people in the Nordic curl; common practice, no source.
+ */
+const [allThereIs, caught] = [1, 1.3];
+
+/** Largest fraction of the maximum that a variant can be planned at. @example hardestPlanned(pushUp) // 1 */
+export const hardestPlanned = (variant: Variant): number => (isLowering(variant) ? caught : allThereIs);
 
 /** What to say of a variant that is too hard today even with the least load, with its easier progression; nothing where it can be done. */
 export function tooHardReason(context: Context, variant: Variant, load?: Choice['load']): string | undefined {
   const loading = loadingOf(load ?? lightestOf(context, variant), context.brief.kit);
-  if (!loading || effortOf(context.capacity, variant, loading).share <= allThereIs) return undefined;
+  if (!loading || effortOf(context.capacity, variant, loading).share <= hardestPlanned(variant)) return undefined;
   const easier = variant.easier && context.catalogue.byId(variant.easier);
   return `${variant.name} is too hard today${easier ? `; easier: ${easier.name}` : ''}.`;
 }

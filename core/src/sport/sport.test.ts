@@ -259,10 +259,11 @@ describe('transfer', () => {
     expect(bridge.joints[0]?.deepness).toBeLessThan(0.2);
     expect([bridge.force['front-back'], bridge.force.along < 0.5]).toEqual([1, true]);
     expect([squat.force.along, squat.force['front-back'] < 0.5]).toEqual([1, true]);
-    // In a push-up the elbow works far harder than the shoulder.
-    const [shoulder, elbow] = measured(variant('push-up')).joints;
-    expect(elbow?.part).toBe(1);
-    expect(shoulder?.part).toBeLessThan(0.5);
+    // In a push-up elbow and shoulder share the work; what the trunk does beside it is less.
+    const [shoulder, elbow, trunk] = measured(variant('push-up')).joints;
+    expect(Math.max(elbow?.part ?? 0, shoulder?.part ?? 0)).toBe(1);
+    expect(Math.min(elbow?.part ?? 0, shoulder?.part ?? 0)).toBeGreaterThan(0.6);
+    expect(trunk?.part).toBeLessThan(1);
   });
 });
 

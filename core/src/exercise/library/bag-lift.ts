@@ -54,8 +54,9 @@ export default family(
         'Lower it with the hips, not the back',
       ],
       keyframes: [
-        frame('floor', 'standing', 'feet', { lean: 62, hip: 108, knee: 72, ankle: 16, shoulder: 62, neck: -14 }),
-        frame('tall', 'standing', 'feet', { hip: 2, knee: 4, shoulder: 8 }),
+        frame('floor', 'standing', 'feet', { lean: 52, hip: 104, knee: 78, ankle: 18, shoulder: 38, neck: -14 }),
+        frame('knees', 'standing', 'feet', { lean: 44, hip: 68, knee: 32, ankle: 2, shoulder: 30, neck: -10 }),
+        frame('tall', 'standing', 'feet', { hip: 2, knee: 4, shoulder: 4 }),
       ],
     },
     {

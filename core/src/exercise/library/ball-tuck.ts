@@ -15,7 +15,13 @@ export default family('ball-tuck', { planes: ['sagittal'], needs: { kit: [['exer
     jointActions: ['trunk flexion shortening', 'hip flexion shortening', 'shoulder flexion holding'],
     dose: '3x8 1-1-2 rir2 r45',
     cues: ['Hands down, shins on the ball', 'Pull the knees to the chest', 'Roll back to a straight line'],
-    faults: [{ see: 'Hips sag when the legs go back', say: 'Shorter roll, belly tight.' }],
+    faults: [
+      {
+        see: 'Hips sag when the legs go back',
+        say: 'Shorter roll, belly tight.',
+        shown: { at: 'long', change: { hip: -24, trunk: -12 } },
+      },
+    ],
     keyframes: [
       frame(
         'long',

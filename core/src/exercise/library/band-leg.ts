@@ -58,7 +58,13 @@ export default family('band-leg', { planes: ['sagittal'], position: 'both-feet',
       'Sit down slowly, band stays tight',
       'Stand up fast against it',
     ],
-    faults: [{ see: 'Band pulls the chest down', say: 'Elbows forward, lighter band.' }],
+    faults: [
+      {
+        see: 'Band pulls the chest down',
+        say: 'Elbows forward, lighter band.',
+        shown: { at: 'low', change: { lean: 58, trunk: 16 } },
+      },
+    ],
     keyframes: [
       frame('tall', 'standing', 'feet', { hip: 6, knee: 6, shoulder: 30, elbow: 140 }),
       frame('low', 'standing', 'feet', { lean: 32, hip: 108, knee: 106, ankle: 28, shoulder: 40, elbow: 138 }),
@@ -101,7 +107,13 @@ export default family('band-leg', { planes: ['sagittal'], position: 'both-feet',
       'Hips back, knees soft',
       'Stop when the back wants to round',
     ],
-    faults: [{ see: 'Squats instead of hinging', say: 'Wall behind you: touch it with the hips.' }],
+    faults: [
+      {
+        see: 'Squats instead of hinging',
+        say: 'Wall behind you: touch it with the hips.',
+        shown: { at: 'folded', change: { lean: 40, hip: 96, knee: 80 } },
+      },
+    ],
     keyframes: [
       frame('tall', 'standing', 'feet', { knee: 6, shoulder: 30, elbow: 140 }),
       frame('folded', 'standing', 'feet', {

@@ -28,7 +28,13 @@ export default family(
         'Breathe in, sit down between the knees',
         'Drive up, hips and chest together',
       ],
-      faults: [{ see: 'Hips shoot up first', say: 'Lighter; push the back into the bar.' }],
+      faults: [
+        {
+          see: 'Hips shoot up first',
+          say: 'Lighter; push the back into the bar.',
+          shown: { at: 'low', change: { lean: 62, hip: 118 } },
+        },
+      ],
       cautions: ['Safety bars at the bottom height; no rack, no bar on the back.'],
       keyframes: [
         frame('tall', 'standing', 'feet', { hip: 6, knee: 6, shoulder: -20, elbow: 120 }),
@@ -52,7 +58,13 @@ export default family(
       ],
       dose: '3x5 3-0-1 rir2 r150',
       cues: ['Bar on the front of the shoulders', 'Elbows high all the way', 'Sit straight down, stand up tall'],
-      faults: [{ see: 'Elbows drop, back rounds', say: 'Lighter; arms crossed over the bar.' }],
+      faults: [
+        {
+          see: 'Elbows drop, back rounds',
+          say: 'Lighter; arms crossed over the bar.',
+          shown: { at: 'low', change: { lean: 44, trunk: 20, shoulder: 60 } },
+        },
+      ],
       cautions: ['Safety bars set; let go forwards if you get stuck.'],
       keyframes: [
         frame('tall', 'standing', 'feet', { hip: 4, knee: 4, shoulder: 82, elbow: 152 }),
@@ -112,11 +124,17 @@ export default family(
         'Back flat, arms long, push the floor away',
         'Stand tall, lower it along the legs',
       ],
-      faults: [{ see: 'Back rounds as it leaves the floor', say: 'Bar on blocks, lighter.' }],
+      faults: [
+        {
+          see: 'Back rounds as it leaves the floor',
+          say: 'Bar on blocks, lighter.',
+          shown: { at: 'floor', change: { trunk: 30 } },
+        },
+      ],
       cautions: ['Back pain: leave out. Quiet plates: put it down, do not drop it.'],
       keyframes: [
-        frame('floor', 'standing', 'feet', { lean: 52, hip: 92, knee: 60, ankle: 12, shoulder: 50, neck: -10 }),
-        frame('knees', 'standing', 'feet', { lean: 44, hip: 64, knee: 26, ankle: 2, shoulder: 36, neck: -8 }),
+        frame('floor', 'standing', 'feet', { lean: 48, hip: 96, knee: 68, ankle: 14, shoulder: 32, neck: -10 }),
+        frame('knees', 'standing', 'feet', { lean: 42, hip: 66, knee: 30, ankle: 2, shoulder: 26, neck: -8 }),
         frame('tall', 'standing', 'feet', { knee: 2 }),
       ],
     },
@@ -175,7 +193,13 @@ export default family(
       ],
       dose: '3x8 2-1-1 rir2 r90',
       cues: ['Hinge until the trunk is nearly level', 'Pull the bar to the belly', 'Lower until the arms are long'],
-      faults: [{ see: 'Stands up with every pull', say: 'Lighter; forehead on a high bench.' }],
+      faults: [
+        {
+          see: 'Stands up with every pull',
+          say: 'Lighter; forehead on a high bench.',
+          shown: { at: 'pulled', change: { lean: 36, hip: 54 } },
+        },
+      ],
       cautions: ['Back pain: row with the chest supported.'],
       keyframes: [
         frame('hang', 'standing', 'feet', { lean: 66, hip: 86, knee: 30, ankle: 6, shoulder: 64, neck: -14 }),
@@ -202,7 +226,13 @@ export default family(
       jointActions: ['shoulder flexion shortening', 'elbow extension shortening', 'trunk extension holding'],
       dose: '3x6 2-0-1 rir2 r120',
       cues: ['Bar on the collar bones, glutes tight', 'Press past the face, head through', 'Ribs down at the top'],
-      faults: [{ see: 'Leans back to press', say: 'Lighter; one foot ahead.' }],
+      faults: [
+        {
+          see: 'Leans back to press',
+          say: 'Lighter; one foot ahead.',
+          shown: { at: 'past the face', change: { lean: -16 } },
+        },
+      ],
       cautions: ['Check the ceiling; only what you can clean to the shoulders.'],
       keyframes: [
         frame('rack', 'standing', 'feet', { shoulder: 38, elbow: 140 }),

@@ -93,6 +93,7 @@ export default family(
       level: 'advanced',
       needs: { kit: [['pull-up-bar']] },
       jointActions: ['elbow flexion shortening', 'shoulder extension shortening'],
+      elbowsOut: 60,
       dose: '3x4 3-0-1 rir2 r90',
       cues: ['Palms to the face, shoulder width', 'Chest to the bar', 'Three seconds down to long arms'],
       faults: [{ see: 'Kicking to get up', say: 'Slow lowering only, from a chair.' }],

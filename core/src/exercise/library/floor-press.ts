@@ -6,6 +6,7 @@ export default family(
   'floor-press',
   {
     pattern: 'horizontal-push',
+    elbowsOut: 45,
     planes: ['sagittal'],
     position: 'lying',
     regions: ['shoulder', 'elbow'],
@@ -31,7 +32,7 @@ export default family(
         'Forearms upright, press together',
       ],
       keyframes: [
-        frame('down', 'hook lying', 'back seat feet', { shoulder: 34, elbow: 124 }),
+        frame('down', 'hook lying', 'back seat feet', { shoulder: 12, elbow: 78 }),
         frame('up', 'hook lying', 'back seat feet', { shoulder: 88, elbow: 4 }),
       ],
     },
@@ -54,7 +55,7 @@ export default family(
         'Lower until the elbow touches',
       ],
       keyframes: [
-        frame('down', 'hook lying', 'back seat feet', { near: { shoulder: 34, elbow: 124 }, far: { shoulder: 20 } }),
+        frame('down', 'hook lying', 'back seat feet', { near: { shoulder: 12, elbow: 78 }, far: { shoulder: 20 } }),
         frame('up', 'hook lying', 'back seat feet', { near: { shoulder: 88, elbow: 4 }, far: { shoulder: 20 } }),
       ],
     },

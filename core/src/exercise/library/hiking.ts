@@ -23,7 +23,13 @@ export default family(
       jointActions: ['hip flexion holding', 'knee extension holding', 'trunk flexion holding'],
       dose: '3x40s r60',
       cues: ['Feet hooked under, thighs on the edge', 'Lean back with a long trunk', 'Hold and work the sheet hand'],
-      faults: [{ see: 'Back rounds and the chin pokes out', say: 'Sit up more, hold longer.' }],
+      faults: [
+        {
+          see: 'Back rounds and the chin pokes out',
+          say: 'Sit up more, hold longer.',
+          shown: { at: 'out', change: { trunk: 34 } },
+        },
+      ],
       cautions: ['What holds the feet must not move. Knee or back pain: sit up more.'],
       keyframes: [
         frame(

@@ -61,7 +61,13 @@ export default family(
         'Drive the knee to hip height',
         'Let it back in three seconds, stand tall',
       ],
-      faults: [{ see: 'Trunk leans back to lift the leg', say: 'Lower the knee, hold on to something.' }],
+      faults: [
+        {
+          see: 'Trunk leans back to lift the leg',
+          say: 'Lower the knee, hold on to something.',
+          shown: { at: 'drive', change: { lean: -20 } },
+        },
+      ],
       keyframes: [
         frame('back', 'standing', 'far.foot', { near: { hip: -14, knee: 50, ankle: -10 }, shoulder: 10, elbow: 40 }),
         frame('drive', 'standing', 'far.foot', { near: { hip: 92, knee: 94, ankle: 6 }, shoulder: 16, elbow: 60 }),

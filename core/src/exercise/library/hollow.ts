@@ -40,8 +40,8 @@ export default family(
       dose: '3x20s r45',
       cues: ['Back pressed flat, legs long', 'Arms beside the ears', 'Raise the legs if the back lifts'],
       keyframes: [
-        frame('hold', 'supine', 'seat', { trunk: 22, neck: 12, hip: 26, knee: 2, ankle: -30, shoulder: 150 }),
-        frame('longer', 'supine', 'seat', { trunk: 20, neck: 10, hip: 20, knee: 2, ankle: -30, shoulder: 166 }),
+        frame('hold', 'supine', 'seat', { trunk: 22, neck: 12, hip: 38, knee: 2, ankle: -30, shoulder: 140 }),
+        frame('longer', 'supine', 'seat', { trunk: 20, neck: 10, hip: 30, knee: 2, ankle: -30, shoulder: 152 }),
       ],
     },
     {

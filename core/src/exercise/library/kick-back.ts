@@ -27,7 +27,13 @@ export default family(
         'Push the heel to the ceiling, knee bent',
         'Stop before the back arches',
       ],
-      faults: [{ see: 'Lower back sags as the leg rises', say: 'Lift less; belly tight.' }],
+      faults: [
+        {
+          see: 'Lower back sags as the leg rises',
+          say: 'Lift less; belly tight.',
+          shown: { at: 'up', change: { trunk: -26 } },
+        },
+      ],
       keyframes: [
         frame('down', 'all fours', 'far.knee far.instep hands', { near: { hip: 92, knee: 98, ankle: -70 } }),
         frame('up', 'all fours', 'far.knee far.instep hands', { near: { hip: 4, knee: 92, ankle: 10 } }),
@@ -47,7 +53,13 @@ export default family(
       line: { from: 'near-ankle', to: [0.7, 0.08] },
       dose: '2x12/side 1-1-2 rir2 r30',
       cues: ['Face the anchor, stand tall', 'Push the straight leg back', 'Lean and arch as little as you can'],
-      faults: [{ see: 'Trunk tips forward to reach further back', say: 'Shorter range, hold on to a chair.' }],
+      faults: [
+        {
+          see: 'Trunk tips forward to reach further back',
+          say: 'Shorter range, hold on to a chair.',
+          shown: { at: 'back', change: { lean: 40, far: { hip: 44 } } },
+        },
+      ],
       keyframes: [
         frame('front', 'standing', 'far.foot', {
           lean: 6,

@@ -40,7 +40,9 @@ export default family(
       jointActions: ['hip extension shortening', 'knee extension shortening', 'trunk lateral-flexion holding'],
       dose: '3x8/side 2-0-1 rir2 r45',
       cues: ['Weight beside one foot', 'Hips back and down, shoulders level', 'Stand up without leaning'],
-      faults: [{ see: 'Leans to the weight', say: 'Lighter, weight on a step.' }],
+      faults: [
+        { see: 'Leans to the weight', say: 'Lighter, weight on a step.', shown: { at: 'low', change: { trunk: 26 } } },
+      ],
       keyframes: [
         frame('low', 'standing', 'feet', {
           lean: 46,

@@ -97,7 +97,13 @@ export default family(
       jointActions: ['trunk flexion holding', 'hip extension holding'],
       dose: '3x6/side 1-2-1 r30',
       cues: ['Forearm plank, belly tight', 'Lift one straight leg a foot high', 'Hips stay level'],
-      faults: [{ see: 'Back hollows as the leg lifts', say: 'Lift only the toes off.' }],
+      faults: [
+        {
+          see: 'Back hollows as the leg lifts',
+          say: 'Lift only the toes off.',
+          shown: { at: 'lift', change: { trunk: -20 } },
+        },
+      ],
       keyframes: [
         frame('plank', 'forearm plank', 'toes forearms', {}, { fix: ['hip', 'knee'] }),
         frame('lift', 'forearm plank', 'far.toes forearms', { near: { hip: -18, knee: 2 } }, { fix: ['hip', 'knee'] }),
@@ -119,7 +125,7 @@ export default family(
         'Lift the hips to one straight line',
         'Look at the ceiling, shoulders low',
       ],
-      faults: [{ see: 'Hips sink', say: 'Bend the knees.' }],
+      faults: [{ see: 'Hips sink', say: 'Bend the knees.', shown: { at: 'hold', change: { lean: -50, hip: 34 } } }],
       keyframes: [
         frame('hold', 'supine', 'heels hands', {
           lean: -66,

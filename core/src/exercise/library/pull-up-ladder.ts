@@ -32,7 +32,9 @@ export default family(
       jointActions: ['scapula retraction shortening', 'wrist grip holding'],
       dose: '3x6 2-2-2 r45',
       cues: ['Hang with straight arms', 'Pull the shoulders away from the ears', 'Sink slowly, elbows stay straight'],
-      faults: [{ see: 'Elbows bend', say: 'Smaller; think of the armpits.' }],
+      faults: [
+        { see: 'Elbows bend', say: 'Smaller; think of the armpits.', shown: { at: 'set', change: { elbow: 60 } } },
+      ],
       cautions: tested,
       keyframes: [
         frame('hang', 'standing', 'grip@bar!', { ...hang, shoulder: 182, elbow: 2 }, fixed),

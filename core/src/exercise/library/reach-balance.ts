@@ -56,7 +56,13 @@ export default family(
       purpose: 'stays quiet on one leg while the other one moves',
       dose: '2x30s!/side r20',
       cues: ['Stand tall on one foot', 'Swing the other leg front and back', 'Only the leg moves'],
-      faults: [{ see: 'Trunk swings along', say: 'Smaller swing, a finger on the wall.' }],
+      faults: [
+        {
+          see: 'Trunk swings along',
+          say: 'Smaller swing, a finger on the wall.',
+          shown: { at: 'front', change: { lean: -24 } },
+        },
+      ],
       keyframes: [
         frame('front', 'standing', 'near.foot', { lean: -2, far: { hip: 40, knee: 6 }, shoulder: 14, elbow: 20 }),
         frame('back', 'standing', 'near.foot', {

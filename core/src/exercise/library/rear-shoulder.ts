@@ -29,7 +29,13 @@ export default family(
       ],
       dose: '3x12 1-2-2 rir2 r30',
       cues: ['Pull towards the eyebrows', 'Elbows high, thumbs point back', 'Hold two seconds, slow forward'],
-      faults: [{ see: 'Elbows drop and it turns into a row', say: 'Lighter band, elbows at shoulder height.' }],
+      faults: [
+        {
+          see: 'Elbows drop and it turns into a row',
+          say: 'Lighter band, elbows at shoulder height.',
+          shown: { at: 'pull', change: { shoulder: 20, elbow: 110 } },
+        },
+      ],
       keyframes: [
         frame('reach', 'standing', 'feet', { lean: 2, hip: 14, knee: 16, ankle: 8, shoulder: 92, elbow: 6 }),
         frame('pull', 'standing', 'feet', { lean: -4, hip: 10, knee: 16, ankle: 8, shoulder: 88, elbow: 128 }),
@@ -55,7 +61,13 @@ export default family(
       jointActions: ['scapula retraction shortening', 'shoulder flexion shortening', 'trunk extension holding'],
       dose: '2x5 2-1-2 r30',
       cues: ['Fold forward, back flat', 'Lift to Y, T, W and L in turn', 'Thumbs up, neck long'],
-      faults: [{ see: 'Trunk swings the arms up', say: 'No weight, slower.' }],
+      faults: [
+        {
+          see: 'Trunk swings the arms up',
+          say: 'No weight, slower.',
+          shown: { at: 'raised', change: { lean: 40, hip: 56 } },
+        },
+      ],
       keyframes: [
         frame('hang', 'standing', 'feet', { lean: 62, hip: 80, knee: 24, ankle: 6, shoulder: 62, neck: -10 }),
         frame('raised', 'standing', 'feet', {
@@ -112,7 +124,13 @@ export default family(
       jointActions: ['shoulder abduction shortening', 'scapula retraction holding'],
       dose: '3x12 1-1-3 rir2 r45',
       cues: ['Arms slightly in front of the body', 'Lift to shoulder height, thumbs a little up', 'Three seconds down'],
-      faults: [{ see: 'Body swings to start the lift', say: 'Lighter; pause at the bottom.' }],
+      faults: [
+        {
+          see: 'Body swings to start the lift',
+          say: 'Lighter; pause at the bottom.',
+          shown: { at: 'up', change: { lean: 12 } },
+        },
+      ],
       keyframes: [
         frame('down', 'standing', 'feet', { hip: 5, shoulder: 8, elbow: 6 }),
         frame('up', 'standing', 'feet', { hip: 5, shoulder: 86, elbow: 10 }),

@@ -6,7 +6,6 @@ export default family(
   {
     pattern: 'horizontal-pull',
     planes: ['sagittal'],
-    elbowsOut: 45,
     jointActions: ['shoulder extension shortening', 'scapula retraction shortening', 'elbow flexion shortening'],
   },
   [
@@ -81,6 +80,7 @@ export default family(
       level: 'beginner',
       needs: { kit: [twoHandWeights] },
       load: { place: 'hands', source: 'weight', required: true, hands: 2 },
+      elbowsOut: 45,
       dose: '3x12 2-1-1 rir2 r60',
       cues: ['Fold and stay folded', 'Elbows past the ribs', 'Lower slower than you pull'],
       faults: [{ see: 'Body swings to move the weight', say: 'Lighter, or one hand on a chair.' }],

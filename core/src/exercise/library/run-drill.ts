@@ -26,7 +26,7 @@ export default family(
       jointActions: ['knee flexion shortening', 'ankle extension stretch-shortening'],
       dose: '2x20s! r15',
       cues: ['Run in place', 'Heels flick up to the glutes', 'Knees point down, light feet'],
-      faults: [{ see: 'Trunk tips forward', say: 'Slower, chest up.' }],
+      faults: [{ see: 'Trunk tips forward', say: 'Slower, chest up.', shown: { at: 'one', change: { lean: 26 } } }],
       keyframes: [
         frame(
           'one',
@@ -60,7 +60,13 @@ export default family(
       purpose: 'running posture slowly: knee up, toes up, tall hips',
       dose: '2x10/side r15',
       cues: ['Knee to hip height, toes up', 'Stand tall on the other leg', 'Opposite arm drives'],
-      faults: [{ see: 'Sinks on the standing leg', say: 'Push the floor away.' }],
+      faults: [
+        {
+          see: 'Sinks on the standing leg',
+          say: 'Push the floor away.',
+          shown: { at: 'one', change: { near: { hip: 24, knee: 40 } } },
+        },
+      ],
       keyframes: [
         frame('one', 'standing', 'near.foot', {
           near: { hip: 4, knee: 4, ...pump.near },

@@ -62,7 +62,9 @@ export default family(
         'Sink until the back knee touches the cushion',
         'Arms forward, chest over the thigh',
       ],
-      faults: [{ see: 'Back foot helps to push', say: 'Two cushions, less deep.' }],
+      faults: [
+        { see: 'Back foot helps to push', say: 'Two cushions, less deep.', shown: { at: 'low', change: { lean: 72 } } },
+      ],
       keyframes: [
         frame('tall', 'standing', 'near.foot', {
           near: { hip: 10, knee: 12 },

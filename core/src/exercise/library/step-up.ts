@@ -46,10 +46,10 @@ export default family(
       cues: ['Foot flat on the high step', 'Lean forward a little, drive up', 'Come down in three seconds'],
       keyframes: [
         frame('down', 'standing', 'near.foot@sofa far.foot', {
-          lean: 26,
-          near: { hip: 106, knee: 96 },
-          far: { hip: -4, knee: 14 },
-          shoulder: 30,
+          lean: 44,
+          near: { hip: 120, knee: 92 },
+          far: { hip: 10, knee: 20 },
+          shoulder: 40,
         }),
         frame('up', 'standing', 'near.foot@sofa', {
           near: { hip: 4, knee: 6 },

@@ -108,7 +108,9 @@ export default family('trunk-floor', { blocks: ['trunk'], standing: 2 }, [
       'Bend towards the weight, hips still',
       'Pull back up with the other side',
     ],
-    faults: [{ see: 'Turns or leans forward', say: 'Back against a wall.' }],
+    faults: [
+      { see: 'Turns or leans forward', say: 'Back against a wall.', shown: { at: 'bent', change: { lean: 16 } } },
+    ],
     keyframes: [
       frame('tall', 'standing', 'feet', { hip: 6, shoulder: 8 }),
       frame('bent', 'standing', 'feet', { hip: 6, trunk: 24, near: { shoulder: -16 }, far: { shoulder: 26 } }),

@@ -19,7 +19,13 @@ export default family('water-drill', { planes: ['sagittal'], position: 'lying' }
       'Circle wide to the lower back, turn the palms',
       'Hands never touch the floor',
     ],
-    faults: [{ see: 'Elbows bend behind the back', say: 'Smaller circle; only as far as straight arms go.' }],
+    faults: [
+      {
+        see: 'Elbows bend behind the back',
+        say: 'Smaller circle; only as far as straight arms go.',
+        shown: { at: 'hips', change: { elbow: 80 } },
+      },
+    ],
     keyframes: [
       frame('front', 'prone', 'chest seat knees insteps', { shoulder: 184, neck: -6 }),
       frame('hips', 'prone', 'chest seat knees insteps', { shoulder: -10, neck: -6 }),
@@ -170,7 +176,13 @@ export default family('water-drill', { planes: ['sagittal'], position: 'lying' }
       'Pull the hands to the thighs, elbows straight',
       'Three seconds back up',
     ],
-    faults: [{ see: 'Elbows bend and the arms push', say: 'Lighter band, arms like oars.' }],
+    faults: [
+      {
+        see: 'Elbows bend and the arms push',
+        say: 'Lighter band, arms like oars.',
+        shown: { at: 'pulled', change: { elbow: 80 } },
+      },
+    ],
     keyframes: [
       frame('reach', 'standing', 'feet', { lean: 24, hip: 40, knee: 18, ankle: 8, shoulder: 140, elbow: 6 }),
       frame('pulled', 'standing', 'feet', { lean: 20, hip: 34, knee: 18, ankle: 8, shoulder: 10, elbow: 8 }),
