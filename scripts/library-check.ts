@@ -2,7 +2,9 @@ import { scaledBody } from '../core/src/body/segments';
 import { ladderFaults, ladderGaps, patternsWithoutLadder } from '../core/src/capacity/ladder-check';
 import { libraryFaults } from '../core/src/exercise/check';
 import { library } from '../core/src/exercise/library';
+import { ruleFaults } from '../core/src/exercise/library-rules';
 import { unreplaced } from '../core/src/kit/replacements';
+import { sports } from '../core/src/sport/sports';
 
 /** Bodies on which every keyframe has to hold: a small, a middling and a tall athlete. */
 const bodies = [
@@ -22,6 +24,10 @@ for (const size of bodies) {
 const ladders = faults.size ? { faults: [], gaps: [] } : { faults: ladderFaults(library), gaps: ladderGaps(library) };
 for (const { file, variant, message } of ladders.faults) {
   const line = `${file}: ${variant}: ${message}`;
+  faults.set(line, line);
+}
+for (const { variant, message } of ruleFaults(library, new Set(sports.map((sport) => sport.id)))) {
+  const line = `${variant}: ${message}`;
   faults.set(line, line);
 }
 for (const { variant, kind } of unreplaced(library)) {

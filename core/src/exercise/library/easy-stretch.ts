@@ -37,7 +37,9 @@ export default family(
       jointActions: ['elbow extension lengthening', 'shoulder extension lengthening'],
       dose: '1x30s/side r5',
       cues: ['Hand between the shoulder blades', 'Other hand draws the elbow back', 'Ribs stay down'],
-      faults: [{ see: 'Lower back arches', say: 'Belly tight, pull less.' }],
+      faults: [
+        { see: 'Lower back arches', say: 'Belly tight, pull less.', shown: { at: 'draw', change: { trunk: -24 } } },
+      ],
       keyframes: [
         frame('set', 'standing', 'feet', { near: { shoulder: 160, elbow: 136 }, far: { shoulder: 150, elbow: 90 } }),
         frame('draw', 'standing', 'feet', { near: { shoulder: 176, elbow: 142 }, far: { shoulder: 160, elbow: 96 } }),

@@ -17,7 +17,13 @@ export default family('lunge-matrix', { planes: ['sagittal'], position: 'split' 
     jointActions: ['hip flexion lengthening', 'hip extension lengthening', 'knee extension lengthening'],
     dose: '1x6/side 1-2-1',
     cues: ['Step into a lunge', 'Reach both hands forward and low', 'Push back to standing'],
-    faults: [{ see: 'Front heel lifts', say: 'Longer step, less reach.' }],
+    faults: [
+      {
+        see: 'Front heel lifts',
+        say: 'Longer step, less reach.',
+        shown: { at: 'reach', change: { lean: 70, trunk: 20 } },
+      },
+    ],
     keyframes: [
       frame('tall', 'standing', 'near.foot', { shoulder: 20 }),
       frame('reach', 'standing', on, {

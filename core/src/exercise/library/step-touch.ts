@@ -33,7 +33,7 @@ export default family(
         'Lower until the free heel touches the floor',
         'Push up with the standing leg only',
       ],
-      faults: [{ see: 'Drops the last bit', say: 'Lower step.' }],
+      faults: [{ see: 'Drops the last bit', say: 'Lower step.', shown: { at: 'touch', change: { lean: 54 } } }],
       keyframes: [
         frame('tall', 'standing', 'near.foot@step', {
           near: { hip: 4, knee: 4 },

@@ -61,6 +61,7 @@ export default family(
       load: { place: 'hands', source: 'weight', required: false, maxKg: 5, hands: 1 },
       prop: 'ball',
       jointActions: ['shoulder flexion shortening', 'elbow extension shortening', 'trunk flexion holding'],
+      quiet: false,
       dose: '4x5 X r60',
       cues: [
         'Kneel tall, ball at the chest',
@@ -84,6 +85,7 @@ export default family(
       load: { place: 'hands', source: 'weight', required: false, maxKg: 5, hands: 1 },
       prop: 'ball',
       jointActions: ['hip extension shortening', 'knee extension shortening', 'shoulder flexion shortening'],
+      quiet: false,
       dose: '4x4 X r75',
       cues: ['Ball low between the knees', 'Jump into it, throw up and forward', 'Watch it land, do not catch it'],
       cautions: ['Outdoors or under a high ceiling; clear room, never catch it.'],
@@ -119,6 +121,7 @@ export default family(
       load: { place: 'hands', source: 'weight', required: false, maxKg: 5, hands: 1 },
       prop: 'ball',
       jointActions: ['trunk rotation shortening', 'hip internal-rotation shortening'],
+      quiet: false,
       dose: '3x5/side X r60',
       cues: ['Side-on to the wall', 'Turn the back hip first', 'Throw flat, catch with soft arms'],
       keyframes: [
@@ -203,6 +206,7 @@ export default family(
         'hip internal-rotation shortening',
         'hip extension shortening',
       ],
+      quiet: false,
       dose: '3x4/side X r75',
       cues: ['Step towards the wall', 'Hip turns first, hands last', 'Reset between throws'],
       keyframes: [
