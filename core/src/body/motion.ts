@@ -11,6 +11,7 @@ import {
 } from './placing';
 import { type BasePosition, between, type PoseChanges, poseOf, type View } from './pose';
 import { type ScaledBody, withElbowsOut } from './segments';
+import { pointsOf } from './skeleton';
 
 /** One written keyframe of an exercise. */
 export interface Keyframe {
@@ -105,8 +106,26 @@ function commonTouches(a: PlacedBody, b: PlacedBody): (readonly [Touch, Touch])[
   });
 }
 
-/** Body between two placed keyframes, contacts common to both kept in touch and balanced where both are; `t` from 0 to 1. */
-export function placedBetween(a: PlacedBody, b: PlacedBody, t: number): PlacedBody {
+const onFeet: ReadonlySet<ContactPart> = new Set(['feet', 'toes', 'heels']);
+
+/** Whether two bodies rest on one and the same place besides the feet, or both on the feet alone: else what carries them in between is not known. */
+export function shareSupport(a: PlacedBody, b: PlacedBody): boolean {
+  const rests = ({ touches }: PlacedBody) => touches.filter(({ contact }) => !onFeet.has(contact.part));
+  if (rests(a).length === 0 && rests(b).length === 0) return true;
+  return commonTouches(a, b).some(([{ contact }]) => !onFeet.has(contact.part));
+}
+
+/** Whether everything that touches in one body touches in the other. */
+export function sameContacts(a: PlacedBody, b: PlacedBody): boolean {
+  const common = commonTouches(a, b).length;
+  return common === a.touches.length && common === b.touches.length;
+}
+
+/**
+ * Body between two placed keyframes, contacts common to both kept in touch and balanced where both are; `t` from 0 to 1. `eased` leaves the balance out,
+ * as a film that is to glide wants it where a foot comes or goes.
+ */
+export function placedBetween(a: PlacedBody, b: PlacedBody, t: number, eased = false): PlacedBody {
   if (t <= 0) return a;
   if (t >= 1) return b;
   const common = commonTouches(a, b).map(([touch, twin]): Touch => {
@@ -119,8 +138,7 @@ export function placedBetween(a: PlacedBody, b: PlacedBody, t: number): PlacedBo
     };
   });
   const rootX = mix(a.skeleton.pelvis.x, b.skeleton.pelvis.x, t);
-  const lowest = (p: PlacedBody) =>
-    Math.min(p.skeleton.near.toe.y, p.skeleton.far.toe.y, p.skeleton.near.heel.y, p.skeleton.far.heel.y);
+  const lowest = ({ skeleton }: PlacedBody) => Math.min(...pointsOf(skeleton).map((point) => point.y));
   const upperArm = mix(a.body.lengthM.upperArm, b.body.lengthM.upperArm, t);
   const elbowsOutM = mix(a.body.elbowsOutM, b.body.elbowsOutM, t);
   return placed({
@@ -130,7 +148,7 @@ export function placedBetween(a: PlacedBody, b: PlacedBody, t: number): PlacedBo
     touches: common,
     ...(a.wallX === undefined ? {} : { wallX: a.wallX }),
     airborneM: Math.max(0, mix(lowest(a), lowest(b), t)),
-    inPassing: a.inPassing || b.inPassing || common.length === 0,
+    inPassing: eased || a.inPassing || b.inPassing || !shareSupport(a, b),
     ...(a.counterbalanced ? { counterbalanced: a.counterbalanced } : {}),
     rootX,
   });

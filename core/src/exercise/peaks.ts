@@ -1,5 +1,5 @@
 import { linePulls } from '../body/line';
-import { placedBetween } from '../body/motion';
+import { placedBetween, shareSupport } from '../body/motion';
 import type { PlacedBody } from '../body/placing';
 import { type ScaledBody, scaledBody } from '../body/segments';
 import { type MomentName, momentNames, type Statics, statics } from '../body/statics';
@@ -32,12 +32,12 @@ function staticsAlong(variant: Variant, frames: readonly PlacedBody[], loadKg: n
   return frames.map((frame, i) => statics(frame, carried, pulls[i]));
 }
 
-/** The points where some moment is larger than in every keyframe; none in the air, where the body is weightless. */
+/** The points where some moment is larger than in every keyframe; none in the air, where the body is weightless, nor where hands give way to forearms. */
 function findPeaks(variant: Variant): Along[] {
   const keys = placedVariant(variant, reference);
   const points = keys.slice(0, -1).flatMap((key, after): (Along & { frame: PlacedBody })[] => {
     const next = keys[after + 1] as PlacedBody;
-    if (key.airborne || next.airborne) return [];
+    if (key.airborne || next.airborne || !shareSupport(key, next)) return [];
     const shares = Array.from({ length: looked }, (_, i) => (i + 1) / (looked + 1));
     return [justOff, ...shares, 1 - justOff].map((share) => ({
       after,

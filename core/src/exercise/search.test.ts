@@ -25,6 +25,21 @@ describe('finding an exercise', () => {
     else expect(found).toEqual([]);
   });
 
+  it.each([
+    ['RDL', 'hinge-lift'],
+    ['Copenhagen', 'adductor-side-raise'],
+    ['cat cow', 'cat-camel'],
+    ['monster walk', 'loop-band-squat-walk'],
+    ['Pallof', 'band-press-out'],
+    ['prone Y', 'prone-arm-letters'],
+    ['face pull', 'face-pull'],
+    ['back squat', 'back-squat'],
+    ['shrimp', 'shrimp'],
+    ['split', 'front-split'],
+    ['plank', 'forearm-plank'],
+    ['row', 'band-row'],
+  ])('"%s" finds %s first', (typed, id) => expect(search.find(typed)[0]).toBe(id));
+
   it('finds every exercise first by its own name, or among the first few', () => {
     for (const { id, name } of library) expect(search.find(name).slice(0, 5), name).toContain(id);
   });

@@ -44,14 +44,16 @@ export class LibrarySearch {
   });
 
   private readonly names: ReadonlyMap<string, string[]>;
+  private readonly standing: ReadonlyMap<string, number>;
 
   constructor(variants: readonly Variant[]) {
     this.names = new Map(variants.map((v) => [v.id, [v.name, ...v.otherNames].map(plain)]));
+    this.standing = new Map(variants.map((v) => [v.id, v.standing]));
     this.index.addAll(variants.map(entryOf));
   }
 
   /**
-   * Ids of the variants that answer every word typed: what is called just that first, then what begins so, then the rest by weight; empty when nothing does.
+   * Ids of the variants that answer every word typed: what is called just that first, then what begins so, the staples of either before the rarer ones, then the rest by weight; empty when nothing does.
    *
    * @example new LibrarySearch(library).find('nordik')[0] // 'nordic-lowering'
    */
@@ -62,9 +64,10 @@ export class LibrarySearch {
       const names = this.names.get(id) ?? [];
       return names.includes(wanted) ? 0 : names.some((n) => n.startsWith(wanted)) ? 1 : 2;
     };
+    const standing = (id: string) => this.standing.get(id) ?? 0;
     return hits
       .map((id, i) => ({ id, i, rank: rank(id) }))
-      .sort((a, b) => a.rank - b.rank || a.i - b.i)
+      .sort((a, b) => a.rank - b.rank || (a.rank < 2 ? standing(b.id) - standing(a.id) : 0) || a.i - b.i)
       .map((h) => h.id);
   }
 }

@@ -1,5 +1,5 @@
 import type { Extent, FigurePart } from '@tropaeum/core/body/figure';
-import { placedBetween } from '@tropaeum/core/body/motion';
+import { placedBetween, sameContacts } from '@tropaeum/core/body/motion';
 import type { PlacedBody } from '@tropaeum/core/body/placing';
 import { type AthleteSize, type ScaledBody, scaledBody } from '@tropaeum/core/body/segments';
 import type { MomentName } from '@tropaeum/core/body/statics';
@@ -42,7 +42,9 @@ function filmOf(variant: Variant, body: ScaledBody, loaded: boolean): FigureFilm
   const keys = placedVariant(variant, body);
   const bodies = keys.flatMap((key, k) => {
     const next = keys[k + 1];
-    return next ? Array.from({ length: stepsBetween }, (_, s) => placedBetween(key, next, s / stepsBetween)) : [key];
+    if (!next) return [key];
+    const glide = !sameContacts(key, next);
+    return Array.from({ length: stepsBetween }, (_, s) => placedBetween(key, next, s / stepsBetween, glide));
   });
   const drawn = (placed: readonly PlacedBody[]) => placed.map((b) => drawingOf(b, variant, loaded));
   const frames = furnished(drawn(bodies), drawn(keys));

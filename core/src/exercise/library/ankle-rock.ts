@@ -14,13 +14,13 @@ export default family(
   [
     {
       id: 'half-kneeling-ankle-rock',
-      name: 'Half-kneeling ankle rock',
+      name: 'Half-kneeling ankle mobilisation',
       otherNames: [
         'knee over toe rock',
         'ankle mobiliser',
         'knee-to-wall',
         'ankle dorsiflexion drill',
-        'Half-kneeling ankle mobilisation',
+        'half-kneeling ankle rock',
       ],
       standing: 3,
       blocks: ['mobilise'],

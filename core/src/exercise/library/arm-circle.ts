@@ -29,14 +29,8 @@ export default family(
     },
     {
       id: 'stick-pass-over',
-      name: 'Stick pass-over',
-      otherNames: [
-        'shoulder dislocates',
-        'broomstick pass-through',
-        'pass-through',
-        'dislocates',
-        'Shoulder pass-through with a stick',
-      ],
+      name: 'Shoulder pass-through with a stick',
+      otherNames: ['shoulder dislocates', 'broomstick pass-through', 'pass-through', 'dislocates', 'stick pass-over'],
       standing: 2,
       blocks: ['mobilise', 'flexibility'],
       purpose: 'shoulder range with a guide in both hands',

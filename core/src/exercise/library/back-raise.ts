@@ -52,13 +52,13 @@ export default family(
     },
     {
       id: 'edge-back-raise',
-      name: 'Back raise over the edge',
+      name: 'Back extension over a sofa or bench',
       otherNames: [
         'sofa back extension',
         'hip-edge extension',
         'hip extension',
         'back extension bench',
-        'Back extension over a sofa or bench',
+        'back raise over the edge',
       ],
       standing: 2,
       blocks: ['strength', 'trunk'],

@@ -16,8 +16,8 @@ export default family(
   [
     {
       id: 'band-press',
-      name: 'Standing band press',
-      otherNames: ['band chest press', 'band press', 'Standing band chest press'],
+      name: 'Standing band chest press',
+      otherNames: ['band chest press', 'band press', 'standing band press'],
       standing: 2,
       blocks: ['strength'],
       purpose: 'pressing on the feet, as in holding somebody off',

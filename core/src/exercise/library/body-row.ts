@@ -21,8 +21,8 @@ export default family(
   [
     {
       id: 'towel-lean-row',
-      name: 'Leaning towel row',
-      otherNames: ['door towel row', 'standing bodyweight row', 'leaning row', 'Standing towel row'],
+      name: 'Standing towel row',
+      otherNames: ['door towel row', 'standing bodyweight row', 'leaning row', 'leaning towel row'],
       standing: 2,
       blocks: ['strength'],
       purpose: 'pulling with the body as the weight',
@@ -55,8 +55,8 @@ export default family(
     },
     {
       id: 'strap-row',
-      name: 'Strap row',
-      otherNames: ['suspension row', 'inverted row', 'bodyweight row', 'horizontal pull-up', 'Inverted row on straps'],
+      name: 'Inverted row on straps',
+      otherNames: ['suspension row', 'inverted row', 'bodyweight row', 'horizontal pull-up', 'strap row'],
       standing: 3,
       blocks: ['strength'],
       purpose: 'half the body or more, pulled with both arms',
@@ -117,13 +117,13 @@ export default family(
     },
     {
       id: 'one-arm-chair-row',
-      name: 'One-arm row, hand on a chair',
+      name: 'Single-arm bent-over row, hand on a chair',
       otherNames: [
         'single-arm row',
         'dumbbell row',
         'three-point row',
         'one-arm dumbbell row',
-        'Single-arm bent-over row, hand on a chair',
+        'one-arm row, hand on a chair',
       ],
       standing: 3,
       blocks: ['strength'],
@@ -167,8 +167,8 @@ export default family(
     },
     {
       id: 'sitting-band-row',
-      name: 'Long-sitting band row',
-      otherNames: ['seated band row', 'long-sit row'],
+      name: 'Seated band row',
+      otherNames: ['long-sit row', 'long-sitting band row'],
       standing: 2,
       blocks: ['strength'],
       purpose: 'pulling with the band round the feet',
@@ -197,8 +197,8 @@ export default family(
     },
     {
       id: 'partner-towel-row',
-      name: 'Sitting towel row with a partner',
-      otherNames: ['foot-to-foot row', 'tug row', 'partner row', 'Seated partner towel row'],
+      name: 'Seated partner towel row',
+      otherNames: ['foot-to-foot row', 'tug row', 'partner row', 'sitting towel row with a partner'],
       standing: 1,
       blocks: ['strength'],
       purpose: 'pulling both ways with a towel and a person',

@@ -28,8 +28,8 @@ export default family(
     },
     {
       id: 'single-leg-bridge',
-      name: 'Single-leg bridge',
-      otherNames: ['one-leg hip lift', 'one-leg bridge', 'Single-leg glute bridge'],
+      name: 'Single-leg glute bridge',
+      otherNames: ['one-leg hip lift', 'one-leg bridge', 'single-leg bridge'],
       standing: 3,
       purpose: 'hip drive one leg at a time',
       blocks: ['activate', 'strength'],
@@ -52,8 +52,8 @@ export default family(
     {
       id: 'bridge-walk-out',
       speed: 'slow',
-      name: 'Bridge walk-out',
-      otherNames: ['hamstring walk-out'],
+      name: 'Hamstring walk-out',
+      otherNames: ['bridge walk-out'],
       standing: 2,
       purpose: 'back of the thigh at length, no kit',
       blocks: ['strength', 'prevention'],
@@ -82,8 +82,8 @@ export default family(
     },
     {
       id: 'bridge-march',
-      name: 'Bridge march',
-      otherNames: ['marching bridge', 'Glute bridge march'],
+      name: 'Glute bridge march',
+      otherNames: ['marching bridge', 'bridge march'],
       standing: 2,
       purpose: 'pelvis stays level while the legs change',
       blocks: ['activate', 'trunk'],
@@ -107,8 +107,8 @@ export default family(
     },
     {
       id: 'bridge-feet-raised',
-      name: 'Bridge, feet on a chair',
-      otherNames: ['feet-elevated bridge', 'elevated glute bridge', 'Glute bridge, feet raised'],
+      name: 'Glute bridge, feet raised',
+      otherNames: ['feet-elevated bridge', 'elevated glute bridge', 'bridge, feet on a chair'],
       standing: 2,
       purpose: 'back of hip and thigh from a longer way',
       blocks: ['activate', 'strength'],

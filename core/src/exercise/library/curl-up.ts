@@ -30,8 +30,8 @@ export default family(
     },
     {
       id: 'weighted-curl-up',
-      name: 'Curl-up with a weight',
-      otherNames: ['weighted crunch', 'Weighted curl-up'],
+      name: 'Weighted curl-up',
+      otherNames: ['weighted crunch', 'curl-up with a weight'],
       standing: 2,
       blocks: ['trunk'],
       purpose: 'front of the trunk, a known load',

@@ -48,8 +48,8 @@ export default family(
     },
     {
       id: 'band-curl',
-      name: 'Band curl',
-      otherNames: ['standing tube curl', 'biceps curl with band', 'Band biceps curl'],
+      name: 'Band biceps curl',
+      otherNames: ['standing tube curl', 'biceps curl with band', 'band curl'],
       standing: 2,
       blocks: ['strength'],
       purpose: 'front of the arm, hardest at the top',

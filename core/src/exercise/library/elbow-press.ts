@@ -14,8 +14,8 @@ export default family(
   [
     {
       id: 'narrow-knee-push-up',
-      name: 'Narrow push-up on the knees',
-      otherNames: ['kneeling triceps push-up', 'kneeling narrow press-up', 'Close-grip push-up on the knees'],
+      name: 'Close-grip push-up on the knees',
+      otherNames: ['kneeling triceps push-up', 'kneeling narrow press-up', 'narrow push-up on the knees'],
       standing: 1,
       blocks: ['strength'],
       purpose: 'back of the arm without kit',
@@ -37,8 +37,8 @@ export default family(
     },
     {
       id: 'band-push-down',
-      name: 'Band push-down',
-      otherNames: ['triceps pushdown', 'triceps extension', 'Band triceps push-down'],
+      name: 'Band triceps push-down',
+      otherNames: ['triceps pushdown', 'triceps extension', 'band push-down'],
       standing: 2,
       blocks: ['strength'],
       purpose: 'elbow snap at the end of a throw',
@@ -97,8 +97,8 @@ export default family(
     {
       id: 'push-up-narrow-feet-raised',
       elbowsOut: 38,
-      name: 'Narrow push-up, feet on a chair',
-      otherNames: ['decline close push-up', 'decline narrow push-up', 'Close-grip push-up, feet raised'],
+      name: 'Close-grip push-up, feet raised',
+      otherNames: ['decline close push-up', 'decline narrow push-up', 'narrow push-up, feet on a chair'],
       standing: 1,
       blocks: ['strength'],
       purpose: 'back of the arm with most of the body on it',

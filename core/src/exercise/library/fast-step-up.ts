@@ -18,8 +18,8 @@ export default family(
   [
     {
       id: 'brisk-step-up',
-      name: 'Brisk step-ups',
-      otherNames: ['step aerobics', 'stair stepping', 'stair step-ups', 'bench stepping', 'Fast step-ups'],
+      name: 'Fast step-ups',
+      otherNames: ['step aerobics', 'stair stepping', 'stair step-ups', 'bench stepping', 'brisk step-ups'],
       standing: 2,
       blocks: ['raise', 'finisher'],
       purpose: 'pulse up without a jump, quiet',

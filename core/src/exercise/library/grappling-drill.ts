@@ -12,8 +12,8 @@ export default family(
   [
     {
       id: 'sprawl',
-      name: 'Sprawl and up',
-      otherNames: ['sprawl', 'takedown defence drill', 'sprawl drill'],
+      name: 'Sprawl',
+      otherNames: ['takedown defence drill', 'sprawl drill', 'sprawl and up'],
       standing: 0,
       blocks: ['technique', 'finisher'],
       sports: ['grappling-combat'],
@@ -40,8 +40,8 @@ export default family(
     },
     {
       id: 'level-change',
-      name: 'Level change and step in',
-      otherNames: ['penetration step', 'shot drill', 'takedown entry', 'shot', 'Level change and penetration step'],
+      name: 'Level change and penetration step',
+      otherNames: ['penetration step', 'shot drill', 'takedown entry', 'shot', 'level change and step in'],
       standing: 0,
       blocks: ['technique'],
       sports: ['grappling-combat'],

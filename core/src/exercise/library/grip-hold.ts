@@ -56,8 +56,8 @@ export default family(
     },
     {
       id: 'bag-hold',
-      name: 'Two-bag hold',
-      otherNames: ['farmer hold', 'static carry', 'static farmer carry'],
+      name: 'Farmer hold',
+      otherNames: ['static carry', 'static farmer carry', 'two-bag hold'],
       standing: 2,
       blocks: ['strength', 'prevention'],
       purpose: 'grip and posture under load',
@@ -74,8 +74,8 @@ export default family(
     },
     {
       id: 'pinch-hold',
-      name: 'Book pinch hold',
-      otherNames: ['plate pinch', 'pinch grip', 'Pinch-grip hold'],
+      name: 'Pinch-grip hold',
+      otherNames: ['plate pinch', 'pinch grip', 'book pinch hold'],
       standing: 1,
       blocks: ['prevention'],
       purpose: 'thumb and fingers hold, for ball, shaft and sleeve',
@@ -92,8 +92,8 @@ export default family(
     },
     {
       id: 'fingertip-plank',
-      name: 'Fingertip lean on the knees',
-      otherNames: ['Kneeling fingertip plank'],
+      name: 'Kneeling fingertip plank',
+      otherNames: ['fingertip lean on the knees'],
       standing: 0,
       blocks: ['prevention'],
       purpose: 'fingers carry weight, no kit',
@@ -144,12 +144,12 @@ export default family(
     },
     {
       id: 'fingertip-table-lean',
-      name: 'Fingertip lean on a worktop',
+      name: 'Incline fingertip plank',
       otherNames: [
         'counter finger plank',
         'raised fingertip hold',
         'raised fingertip plank',
-        'Incline fingertip plank',
+        'fingertip lean on a worktop',
       ],
       standing: 0,
       blocks: ['prevention'],
@@ -185,8 +185,8 @@ export default family(
     },
     {
       id: 'fingertip-plank-long',
-      name: 'Fingertip plank on the feet',
-      otherNames: ['full fingertip plank', 'Fingertip plank'],
+      name: 'Fingertip plank',
+      otherNames: ['full fingertip plank', 'fingertip plank on the feet'],
       standing: 0,
       blocks: ['prevention'],
       purpose: 'fingers carry two thirds of the body, for holds and throws',

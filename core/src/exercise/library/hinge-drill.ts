@@ -53,13 +53,13 @@ export default family(
     },
     {
       id: 'split-stance-hinge',
-      name: 'Split-stance hinge',
+      name: 'Split-stance deadlift',
       otherNames: [
         'kickstand hinge',
         'B-stance deadlift',
         'B-stance RDL',
         'staggered-stance deadlift',
-        'Split-stance deadlift',
+        'split-stance hinge',
       ],
       standing: 2,
       purpose: 'most of the weight on one hip, the other foot steadies',

@@ -43,8 +43,8 @@ export default family(
     },
     {
       id: 'single-leg-hinge',
-      name: 'Single-leg hinge',
-      otherNames: ['single-leg deadlift', 'one-leg hip hinge', 'single-leg RDL', 'Single-leg deadlift, bodyweight'],
+      name: 'Single-leg deadlift, bodyweight',
+      otherNames: ['single-leg deadlift', 'one-leg hip hinge', 'single-leg RDL', 'single-leg hinge'],
       standing: 3,
       blocks: ['activate', 'strength'],
       purpose: 'holds the pelvis on one leg while the trunk folds',

@@ -14,8 +14,8 @@ export default family(
   [
     {
       id: 'all-fours-hip-circle',
-      name: 'All-fours hip circle',
-      otherNames: ['fire hydrant circle', 'hip CARs', 'Quadruped hip circle'],
+      name: 'Quadruped hip circle',
+      otherNames: ['fire hydrant circle', 'hip CARs', 'all-fours hip circle'],
       standing: 2,
       blocks: ['mobilise', 'activate'],
       purpose: 'hip travels its whole circle under control',

@@ -13,13 +13,13 @@ export default family(
   [
     {
       id: 'half-kneeling-hip-opener',
-      name: 'Half-kneeling hip opener',
+      name: 'Half-kneeling hip-flexor stretch',
       otherNames: [
         'hip flexor stretch',
         'lunge stretch',
         'kneeling hip-flexor stretch',
         'psoas stretch',
-        'Half-kneeling hip-flexor stretch',
+        'half-kneeling hip opener',
       ],
       standing: 3,
       purpose: 'length at the front of the hip after sitting and jumping',

@@ -113,8 +113,8 @@ export default family(
     },
     {
       id: 'pelvis-drop',
-      name: 'Pelvis drop off a step',
-      otherNames: ['hip hike', 'pelvic drop', 'hip hitch', 'Hip hike off a step'],
+      name: 'Hip hike off a step',
+      otherNames: ['hip hike', 'pelvic drop', 'hip hitch', 'pelvis drop off a step'],
       standing: 2,
       purpose: 'keeps the pelvis level on one leg',
       blocks: ['activate', 'prevention'],

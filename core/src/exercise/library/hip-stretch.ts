@@ -110,8 +110,8 @@ export default family(
     },
     {
       id: 'butterfly-stretch',
-      name: 'Sitting groin stretch',
-      otherNames: ['butterfly stretch', 'seated adductor stretch'],
+      name: 'Butterfly stretch',
+      otherNames: ['seated adductor stretch', 'sitting groin stretch'],
       standing: 2,
       blocks: ['flexibility', 'cool-down'],
       purpose: 'groin after side steps and skating',

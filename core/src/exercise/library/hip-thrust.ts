@@ -72,11 +72,11 @@ export default family(
     },
     {
       id: 'feet-and-shoulders-raised-thrust',
-      name: 'Single-leg thrust between two seats',
+      name: 'Single-leg hip thrust, feet and shoulders raised',
       otherNames: [
         'double-raised single-leg hip thrust',
         'elevated single-leg hip thrust',
-        'Single-leg hip thrust, feet and shoulders raised',
+        'single-leg thrust between two seats',
       ],
       standing: 1,
       blocks: ['strength'],

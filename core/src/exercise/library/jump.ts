@@ -141,8 +141,8 @@ export default family(
     },
     {
       id: 'squat-jump',
-      name: 'Squat jump from a stop',
-      otherNames: ['static squat jump', 'concentric jump', 'non-countermovement jump', 'Squat jump, paused'],
+      name: 'Squat jump, paused',
+      otherNames: ['static squat jump', 'concentric jump', 'non-countermovement jump', 'squat jump from a stop'],
       standing: 2,
       blocks: ['power'],
       purpose: 'take-off without a dip, pure push',
@@ -167,8 +167,8 @@ export default family(
     },
     {
       id: 'split-jump',
-      name: 'Split jump',
-      otherNames: ['scissor jump', 'lunge jump', 'jumping lunge', 'split squat jump', 'Jump lunge'],
+      name: 'Jump lunge',
+      otherNames: ['scissor jump', 'lunge jump', 'jumping lunge', 'split squat jump', 'split jump'],
       standing: 2,
       blocks: ['power'],
       purpose: 'both legs change places at speed',
@@ -210,8 +210,8 @@ export default family(
     },
     {
       id: 'step-jump-up',
-      name: 'Jump up onto a step',
-      otherNames: ['box jump', 'low box jump', 'step jump', 'jump to box'],
+      name: 'Low box jump',
+      otherNames: ['box jump', 'step jump', 'jump to box', 'jump up onto a step'],
       standing: 3,
       blocks: ['power'],
       purpose: 'take-off with a landing that costs little',

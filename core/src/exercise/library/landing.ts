@@ -21,7 +21,7 @@ export default family(
       cues: ['Tall on the toes, arms up', 'Drop under yourself', 'Freeze: chest over knees over toes'],
       faults: [{ see: 'Still moving after the catch', say: 'Slower drop, freeze for two.' }],
       keyframes: [
-        { name: 'tall', base: 'standing', change: { ankle: -25, shoulder: 165 }, on: ['toes'], inPassing: true },
+        { name: 'tall', base: 'standing', change: { ankle: -25, shoulder: 160 }, on: ['toes'], inPassing: true },
         {
           name: 'catch',
           base: 'athletic stance',
@@ -70,8 +70,8 @@ export default family(
     },
     {
       id: 'single-leg-snap-down',
-      name: 'Snap down to one leg',
-      otherNames: ['single-leg drop squat', 'Single-leg snap-down'],
+      name: 'Single-leg snap-down',
+      otherNames: ['single-leg drop squat', 'snap down to one leg'],
       standing: 2,
       blocks: ['prevention'],
       purpose: 'one leg catches the body, no jump',
@@ -143,8 +143,8 @@ export default family(
     },
     {
       id: 'quarter-turn-stick',
-      name: 'Jump, quarter turn, stick',
-      otherNames: ['90 degree jump', 'rotational jump and stick', '90-degree jump and stick'],
+      name: '90-degree jump and stick',
+      otherNames: ['90 degree jump', 'rotational jump and stick', 'jump, quarter turn, stick'],
       standing: 2,
       blocks: ['prevention'],
       purpose: 'lands after turning in the air',

@@ -13,8 +13,8 @@ export default family(
   [
     {
       id: 'sliding-leg-curl',
-      name: 'Sliding leg curl',
-      otherNames: ['towel curl', 'hamstring slide', 'slider curl', 'heel slide curl', 'Sliding hamstring curl'],
+      name: 'Sliding hamstring curl',
+      otherNames: ['towel curl', 'hamstring slide', 'slider curl', 'heel slide curl', 'sliding leg curl'],
       standing: 3,
       blocks: ['strength', 'prevention'],
       purpose: 'back of the thigh brakes at length',
@@ -88,8 +88,8 @@ export default family(
     },
     {
       id: 'heel-dig-hold',
-      name: 'Heel-dig hold',
-      otherNames: ['isometric leg curl', 'hamstring bridge isometric', 'Isometric hamstring heel dig'],
+      name: 'Isometric hamstring heel dig',
+      otherNames: ['isometric leg curl', 'hamstring bridge isometric', 'heel-dig hold'],
       standing: 2,
       blocks: ['activate', 'prevention'],
       purpose: 'hamstrings pull without moving, first step back',
@@ -105,8 +105,8 @@ export default family(
     },
     {
       id: 'single-leg-sliding-curl',
-      name: 'Single-leg sliding curl',
-      otherNames: ['one-leg hamstring slide', 'Single-leg sliding hamstring curl'],
+      name: 'Single-leg sliding hamstring curl',
+      otherNames: ['one-leg hamstring slide', 'single-leg sliding curl'],
       standing: 2,
       blocks: ['strength', 'prevention'],
       purpose: 'one hamstring brakes the slide',
@@ -141,8 +141,8 @@ export default family(
     },
     {
       id: 'ball-leg-curl',
-      name: 'Ball leg curl',
-      otherNames: ['exercise-ball hamstring curl', 'stability-ball leg curl', 'Hamstring curl on a ball'],
+      name: 'Hamstring curl on a ball',
+      otherNames: ['exercise-ball hamstring curl', 'stability-ball leg curl', 'ball leg curl'],
       standing: 3,
       blocks: ['strength', 'prevention'],
       purpose: 'hip and hamstring together on a rolling support',
@@ -174,8 +174,8 @@ export default family(
     },
     {
       id: 'band-leg-curl',
-      name: 'Lying band leg curl',
-      otherNames: ['prone band curl', 'Prone band hamstring curl'],
+      name: 'Prone band hamstring curl',
+      otherNames: ['prone band curl', 'lying band leg curl'],
       standing: 2,
       blocks: ['strength', 'prevention'],
       purpose: 'light hamstring work through the whole range',
@@ -247,8 +247,8 @@ export default family(
     },
     {
       id: 'partner-leg-curl',
-      name: "Lying leg curl against a partner's hands",
-      otherNames: ['manual hamstring curl', 'Partner-resisted hamstring curl'],
+      name: 'Partner-resisted hamstring curl',
+      otherNames: ['manual hamstring curl', "lying leg curl against a partner's hands"],
       standing: 1,
       blocks: ['strength', 'prevention'],
       purpose: 'back of the thigh both ways with no kit but a person',

@@ -107,8 +107,8 @@ export default family(
     },
     {
       id: 'bent-leg-lowering',
-      name: 'Bent-leg lowering',
-      otherNames: ['heel taps both legs', 'tabletop lowers', 'Bent-knee leg lowering'],
+      name: 'Bent-knee leg lowering',
+      otherNames: ['heel taps both legs', 'tabletop lowers', 'bent-leg lowering'],
       standing: 2,
       blocks: ['trunk'],
       purpose: 'trunk holds while half the lever pulls at it',

@@ -16,8 +16,8 @@ export default family(
   [
     {
       id: 'side-line-hop',
-      name: 'Side line hop, both feet',
-      otherNames: ['lateral line hops', 'line jumps', 'Lateral line hops, two feet'],
+      name: 'Lateral line hops, two feet',
+      otherNames: ['lateral line hops', 'line jumps', 'side line hop, both feet'],
       standing: 2,
       blocks: ['raise', 'power', 'finisher'],
       purpose: 'quick side-to-side feet',
@@ -39,8 +39,8 @@ export default family(
     },
     {
       id: 'single-leg-line-hop',
-      name: 'Single-leg line hop',
-      otherNames: ['one-leg side hops', 'Single-leg line hops'],
+      name: 'Single-leg line hops',
+      otherNames: ['one-leg side hops', 'single-leg line hop'],
       standing: 2,
       blocks: ['power', 'prevention'],
       purpose: 'one ankle steers and springs',
@@ -81,8 +81,8 @@ export default family(
     },
     {
       id: 'forward-hop-stick',
-      name: 'Forward hop, stick',
-      otherNames: ['single-leg hop and hold', 'hop and hold', 'Single-leg forward hop and stick'],
+      name: 'Single-leg forward hop and stick',
+      otherNames: ['single-leg hop and hold', 'hop and hold', 'forward hop, stick'],
       standing: 3,
       purpose: 'one leg takes off and catches',
       position: 'one-foot',

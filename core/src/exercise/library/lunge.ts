@@ -16,8 +16,8 @@ export default family(
   [
     {
       id: 'reverse-lunge',
-      name: 'Step-back lunge',
-      otherNames: ['reverse lunge', 'backward lunge'],
+      name: 'Reverse lunge',
+      otherNames: ['backward lunge', 'step-back lunge'],
       standing: 3,
       blocks: ['strength'],
       purpose: 'one leg brakes and drives, kind to the knee',
@@ -40,8 +40,8 @@ export default family(
     },
     {
       id: 'forward-lunge',
-      name: 'Step-forward lunge',
-      otherNames: ['front lunge', 'stopping lunge', 'walking-style lunge', 'Forward lunge'],
+      name: 'Forward lunge',
+      otherNames: ['front lunge', 'stopping lunge', 'walking-style lunge', 'step-forward lunge'],
       standing: 3,
       blocks: ['strength'],
       purpose: 'brakes the body as in a stop',
@@ -59,8 +59,8 @@ export default family(
     },
     {
       id: 'sliding-reverse-lunge',
-      name: 'Sliding lunge backwards',
-      otherNames: ['towel slide lunge', 'slider lunge', 'Sliding reverse lunge'],
+      name: 'Sliding reverse lunge',
+      otherNames: ['towel slide lunge', 'slider lunge', 'sliding lunge backwards'],
       standing: 2,
       blocks: ['strength'],
       purpose: 'front leg works all the way, no push from behind',
@@ -82,8 +82,8 @@ export default family(
     },
     {
       id: 'front-foot-raised-split-squat',
-      name: 'Split squat, front foot raised',
-      otherNames: ['front-foot-elevated split squat', 'deficit split squat'],
+      name: 'Front-foot-elevated split squat',
+      otherNames: ['deficit split squat', 'split squat, front foot raised'],
       standing: 2,
       blocks: ['strength'],
       purpose: 'deeper hip on the front leg',
@@ -105,8 +105,8 @@ export default family(
     },
     {
       id: 'split-squat-hold',
-      name: 'Split squat hold',
-      otherNames: ['lunge hold', 'isometric lunge', 'Isometric split squat'],
+      name: 'Isometric split squat',
+      otherNames: ['lunge hold', 'isometric lunge', 'split squat hold'],
       standing: 2,
       blocks: ['strength', 'prevention'],
       purpose: 'thigh and hip hold low, no movement, no noise',

@@ -12,8 +12,8 @@ export default family(
   [
     {
       id: 'march-on-the-spot',
-      name: 'March on the spot',
-      otherNames: ['walking in place', 'Marching on the spot'],
+      name: 'Marching on the spot',
+      otherNames: ['walking in place', 'march on the spot'],
       standing: 2,
       blocks: ['raise', 'cool-down'],
       purpose: 'warms hips and calves without noise',
@@ -37,8 +37,8 @@ export default family(
     },
     {
       id: 'high-knee-run',
-      name: 'High-knee run on the spot',
-      otherNames: ['running in place', 'knee lifts', 'High knees'],
+      name: 'High knees',
+      otherNames: ['running in place', 'knee lifts', 'high-knee run on the spot'],
       standing: 3,
       blocks: ['raise', 'finisher'],
       purpose: 'raises pulse and foot speed',

@@ -14,8 +14,8 @@ export default family(
   [
     {
       id: 'neck-back-press',
-      name: 'Head press back into the hands',
-      otherNames: ['isometric neck extension', 'neck press back'],
+      name: 'Isometric neck extension',
+      otherNames: ['neck press back', 'head press back into the hands'],
       standing: 3,
       blocks: ['prevention'],
       purpose: 'back of the neck holds, no kit',
@@ -49,8 +49,8 @@ export default family(
     },
     {
       id: 'towel-neck-press',
-      name: 'Neck press into a towel',
-      otherNames: ['towel neck extension', 'Isometric neck extension with a towel'],
+      name: 'Isometric neck extension with a towel',
+      otherNames: ['towel neck extension', 'neck press into a towel'],
       standing: 2,
       blocks: ['prevention'],
       purpose: 'back of the neck moves against a steady pull',

@@ -13,8 +13,8 @@ export default family(
   [
     {
       id: 'neck-hand-hold',
-      name: 'Neck hold against the hand',
-      otherNames: ['isometric neck', 'forehead press', 'Isometric neck flexion'],
+      name: 'Isometric neck flexion',
+      otherNames: ['isometric neck', 'forehead press', 'neck hold against the hand'],
       standing: 3,
       blocks: ['prevention'],
       purpose: 'neck ready for knocks and falls',
@@ -31,8 +31,8 @@ export default family(
     },
     {
       id: 'lying-chin-nod',
-      name: 'Lying chin nod',
-      otherNames: ['deep neck flexor nod', 'chin tuck', 'Lying chin tuck'],
+      name: 'Lying chin tuck',
+      otherNames: ['deep neck flexor nod', 'chin tuck', 'lying chin nod'],
       standing: 2,
       purpose: 'the small muscles in front of the neck',
       position: 'lying',
@@ -48,8 +48,8 @@ export default family(
     },
     {
       id: 'lying-head-lift',
-      name: 'Lying head lift',
-      otherNames: ['neck curl', 'Lying neck flexion'],
+      name: 'Lying neck flexion',
+      otherNames: ['neck curl', 'lying head lift'],
       standing: 2,
       blocks: ['prevention'],
       purpose: 'front of the neck for falls and contact',
@@ -66,8 +66,8 @@ export default family(
     },
     {
       id: 'partner-neck-front',
-      name: "Neck hold against a partner's hand",
-      otherNames: ['partner neck flexion', 'manual neck resistance', 'Partner-resisted neck flexion, isometric'],
+      name: 'Partner-resisted neck flexion, isometric',
+      otherNames: ['partner neck flexion', 'manual neck resistance', "neck hold against a partner's hand"],
       standing: 2,
       blocks: ['prevention'],
       purpose: 'front of the neck for contact, force from outside',

@@ -15,8 +15,8 @@ export default family(
   [
     {
       id: 'neck-side-press',
-      name: 'Neck press to the side',
-      otherNames: ['isometric lateral neck', 'lateral flexion', 'Isometric neck side-bend'],
+      name: 'Isometric neck side-bend',
+      otherNames: ['isometric lateral neck', 'lateral flexion', 'neck press to the side'],
       standing: 3,
       blocks: ['prevention'],
       purpose: 'side of the neck holds, no kit',
@@ -32,8 +32,8 @@ export default family(
     },
     {
       id: 'side-lying-head-lift',
-      name: 'Side-lying head lift',
-      otherNames: ['lateral neck raise', 'Side-lying neck side-bend'],
+      name: 'Side-lying neck side-bend',
+      otherNames: ['lateral neck raise', 'side-lying head lift'],
       standing: 2,
       blocks: ['prevention'],
       purpose: 'side of the neck lifts the head',
@@ -61,8 +61,8 @@ export default family(
     },
     {
       id: 'partner-neck-side',
-      name: "Neck side hold against a partner's hand",
-      otherNames: ['partner lateral neck', 'Partner-resisted neck side-bend, isometric'],
+      name: 'Partner-resisted neck side-bend, isometric',
+      otherNames: ['partner lateral neck', "neck side hold against a partner's hand"],
       standing: 2,
       blocks: ['prevention'],
       purpose: 'side of the neck for contact, force from outside',

@@ -82,8 +82,8 @@ export default family(
     },
     {
       id: 'standing-trunk-turn',
-      name: 'Standing loose turns',
-      otherNames: ['trunk twists', 'standing rotation', 'Standing trunk rotations'],
+      name: 'Standing trunk rotations',
+      otherNames: ['trunk twists', 'standing rotation', 'standing loose turns'],
       standing: 2,
       blocks: ['raise', 'mobilise'],
       purpose: 'the spine turns easily, hips follow',

@@ -71,8 +71,8 @@ export default family(
     },
     {
       id: 'pike-lean-hold',
-      name: 'Bent-hip hand hold',
-      otherNames: ['downward dog hold', 'pike hold', 'down dog'],
+      name: 'Pike hold',
+      otherNames: ['downward dog hold', 'down dog', 'bent-hip hand hold'],
       standing: 1,
       blocks: ['mobilise', 'strength', 'flexibility'],
       purpose: 'shoulders carry weight overhead, first step',
@@ -102,8 +102,8 @@ export default family(
     },
     {
       id: 'half-kneeling-press',
-      name: 'Half-kneeling one-arm press',
-      otherNames: ['single-arm shoulder press', 'Half-kneeling single-arm overhead press'],
+      name: 'Half-kneeling single-arm overhead press',
+      otherNames: ['single-arm shoulder press', 'half-kneeling one-arm press'],
       standing: 3,
       blocks: ['strength'],
       purpose: 'one arm overhead, trunk stays tall',

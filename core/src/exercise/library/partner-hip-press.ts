@@ -15,8 +15,8 @@ export default family(
   [
     {
       id: 'partner-knees-apart',
-      name: "Knees apart against a partner's hands",
-      otherNames: ['manual hip abduction', 'hands for a loop band', 'Partner-resisted hip abduction'],
+      name: 'Partner-resisted hip abduction',
+      otherNames: ['manual hip abduction', 'hands for a loop band', "knees apart against a partner's hands"],
       standing: 1,
       blocks: ['activate'],
       purpose: 'side of the hip ready, two hands instead of a loop',
@@ -35,8 +35,8 @@ export default family(
     },
     {
       id: 'partner-knees-together',
-      name: "Knees together against a partner's hands",
-      otherNames: ['manual adductor squeeze', 'Partner-resisted adductor squeeze'],
+      name: 'Partner-resisted adductor squeeze',
+      otherNames: ['manual adductor squeeze', "knees together against a partner's hands"],
       standing: 1,
       blocks: ['activate', 'prevention'],
       purpose: 'the groin squeezes against a force that can be felt and told',

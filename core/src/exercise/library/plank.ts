@@ -44,7 +44,7 @@ export default family(
     {
       id: 'forearm-plank',
       name: 'Forearm plank',
-      otherNames: ['front plank', 'elbow plank'],
+      otherNames: ['plank', 'front plank', 'elbow plank'],
       standing: 3,
       blocks: ['trunk'],
       purpose: 'trunk holds while arms and legs drive',
@@ -103,8 +103,8 @@ export default family(
     },
     {
       id: 'long-plank',
-      name: 'Long plank',
-      otherNames: ['long-lever plank'],
+      name: 'Long-lever plank',
+      otherNames: ['long plank'],
       standing: 2,
       blocks: ['trunk'],
       purpose: 'trunk holds with the hands far ahead',

@@ -16,8 +16,8 @@ export default family(
   [
     {
       id: 'shadow-straight-punch',
-      name: 'Straight punches in the air',
-      otherNames: ['jab cross', 'jab-cross', 'Shadow boxing, straight punches'],
+      name: 'Shadow boxing, straight punches',
+      otherNames: ['jab cross', 'jab-cross', 'straight punches in the air'],
       standing: 0,
       blocks: ['raise', 'technique', 'finisher'],
       sports: ['striking-combat'],
@@ -46,8 +46,8 @@ export default family(
     },
     {
       id: 'shadow-hook',
-      name: 'Hooks in the air',
-      otherNames: ['hook punch', 'Shadow boxing, hooks'],
+      name: 'Shadow boxing, hooks',
+      otherNames: ['hook punch', 'hooks in the air'],
       standing: 0,
       blocks: ['raise', 'technique', 'finisher'],
       sports: ['striking-combat'],
@@ -75,8 +75,8 @@ export default family(
     },
     {
       id: 'hand-weight-punch',
-      name: 'Straight punches with small weights',
-      otherNames: ['weighted shadow boxing', 'Shadow boxing with light weights'],
+      name: 'Shadow boxing with light weights',
+      otherNames: ['weighted shadow boxing', 'straight punches with small weights'],
       standing: 0,
       purpose: 'shoulder endurance in the guard',
       side: 'alternating',

@@ -18,8 +18,8 @@ export default family(
   [
     {
       id: 'push-up-hands-raised',
-      name: 'Push-up, hands on a sofa',
-      otherNames: ['incline push-up'],
+      name: 'Incline push-up',
+      otherNames: ['push-up, hands on a sofa'],
       standing: 3,
       blocks: ['strength'],
       purpose: 'pressing strength, first step',
@@ -121,8 +121,8 @@ export default family(
     },
     {
       id: 'push-up-feet-raised',
-      name: 'Push-up, feet raised',
-      otherNames: ['decline push-up'],
+      name: 'Decline push-up',
+      otherNames: ['push-up, feet raised'],
       standing: 2,
       blocks: ['strength'],
       purpose: 'pushing strength, more of the body on the hands',
@@ -159,8 +159,8 @@ export default family(
     },
     {
       id: 'push-up-fast',
-      name: 'Fast push-up',
-      otherNames: ['explosive push-up', 'plyometric push-up if hands leave the floor'],
+      name: 'Explosive push-up',
+      otherNames: ['plyometric push-up if hands leave the floor', 'fast push-up'],
       standing: 3,
       purpose: 'pushing power for duels, hands stay down',
       blocks: ['power'],
@@ -205,8 +205,8 @@ export default family(
     },
     {
       id: 'push-up-narrow',
-      name: 'Narrow push-up',
-      otherNames: ['close-grip push-up', 'triceps push-up', 'narrow press-up'],
+      name: 'Close-grip push-up',
+      otherNames: ['triceps push-up', 'narrow press-up', 'narrow push-up'],
       standing: 2,
       blocks: ['strength'],
       purpose: 'pressing with the elbows doing more',
@@ -224,8 +224,8 @@ export default family(
     },
     {
       id: 'push-up-slow',
-      name: 'Slow push-up with a pause',
-      otherNames: ['tempo push-up', 'Tempo push-up with a pause'],
+      name: 'Tempo push-up with a pause',
+      otherNames: ['tempo push-up', 'slow push-up with a pause'],
       standing: 2,
       blocks: ['strength'],
       purpose: 'makes pressing harder without weight',
@@ -249,8 +249,8 @@ export default family(
     },
     {
       id: 'push-up-one-side',
-      name: 'One-sided push-up, other hand on a towel',
-      otherNames: ['sliding archer push-up', 'archer push-up'],
+      name: 'Sliding archer push-up',
+      otherNames: ['archer push-up', 'one-sided push-up, other hand on a towel'],
       standing: 1,
       blocks: ['strength'],
       purpose: 'one arm presses most, the other slides out',
@@ -278,8 +278,8 @@ export default family(
     },
     {
       id: 'push-up-feet-high',
-      name: 'Push-up, feet on a chair',
-      otherNames: ['high decline push-up'],
+      name: 'High decline push-up',
+      otherNames: ['push-up, feet on a chair'],
       standing: 2,
       blocks: ['strength'],
       purpose: 'nearly three quarters of the body on the hands',
@@ -299,8 +299,8 @@ export default family(
     },
     {
       id: 'push-up-worktop',
-      name: 'Push-up on a worktop',
-      otherNames: ['kitchen counter push-up', 'high incline push-up', 'Incline push-up on a worktop'],
+      name: 'Incline push-up on a worktop',
+      otherNames: ['kitchen counter push-up', 'high incline push-up', 'push-up on a worktop'],
       standing: 2,
       blocks: ['strength'],
       purpose: 'pressing with a third of the body, between wall and floor',
@@ -323,8 +323,8 @@ export default family(
     },
     {
       id: 'wall-push-up-far',
-      name: 'Wall push-up, feet far',
-      otherNames: ['deep wall press', 'leaning wall press-up', 'Wall push-up, feet further back'],
+      name: 'Wall push-up, feet further back',
+      otherNames: ['deep wall press', 'leaning wall press-up', 'wall push-up, feet far'],
       standing: 1,
       blocks: ['strength'],
       purpose: 'pressing between the wall and the worktop',

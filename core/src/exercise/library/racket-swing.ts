@@ -18,8 +18,8 @@ export default family(
   [
     {
       id: 'shadow-forehand',
-      name: 'Forehand in the air',
-      otherNames: ['shadow forehand', 'dry swing'],
+      name: 'Shadow forehand',
+      otherNames: ['dry swing', 'forehand in the air'],
       standing: 0,
       blocks: ['technique'],
       sports: ['small-court-racket', 'large-court-racket'],
@@ -43,8 +43,8 @@ export default family(
     },
     {
       id: 'shadow-backhand',
-      name: 'Backhand in the air',
-      otherNames: ['shadow backhand'],
+      name: 'Shadow backhand',
+      otherNames: ['backhand in the air'],
       standing: 0,
       blocks: ['technique'],
       sports: ['small-court-racket', 'large-court-racket'],
@@ -73,8 +73,8 @@ export default family(
     },
     {
       id: 'shadow-serve',
-      name: 'Serve or smash in the air',
-      otherNames: ['overhead shadow swing', 'Shadow serve or smash'],
+      name: 'Shadow serve or smash',
+      otherNames: ['overhead shadow swing', 'serve or smash in the air'],
       standing: 0,
       blocks: ['technique'],
       sports: ['small-court-racket', 'large-court-racket', 'volleyball'],

@@ -15,8 +15,8 @@ export default family(
   [
     {
       id: 'ball-roll-out',
-      name: 'Roll-out on a ball',
-      otherNames: ['exercise-ball rollout'],
+      name: 'Exercise-ball rollout',
+      otherNames: ['roll-out on a ball'],
       standing: 2,
       blocks: ['trunk'],
       purpose: 'trunk holds, the ball makes it easier',
@@ -47,8 +47,8 @@ export default family(
     },
     {
       id: 'towel-roll-out',
-      name: 'Towel roll-out on the knees',
-      otherNames: ['towel ab slide', 'Kneeling towel rollout'],
+      name: 'Kneeling towel rollout',
+      otherNames: ['towel ab slide', 'towel roll-out on the knees'],
       standing: 2,
       blocks: ['trunk'],
       purpose: 'trunk refuses to sag as the arms travel',
@@ -74,8 +74,8 @@ export default family(
     },
     {
       id: 'wheel-roll-out',
-      name: 'Wheel roll-out on the knees',
-      otherNames: ['ab wheel', 'kneeling rollout', 'ab rollout', 'Ab-wheel rollout'],
+      name: 'Ab-wheel rollout',
+      otherNames: ['ab wheel', 'kneeling rollout', 'ab rollout', 'wheel roll-out on the knees'],
       standing: 3,
       blocks: ['trunk'],
       purpose: 'longest lever the trunk can hold on the knees',
@@ -128,8 +128,8 @@ export default family(
     },
     {
       id: 'wheel-roll-out-short',
-      name: 'Short wheel roll-out to a mark',
-      otherNames: ['partial ab wheel', 'wheel roll to the wall', 'Short ab-wheel rollout'],
+      name: 'Short ab-wheel rollout',
+      otherNames: ['partial ab wheel', 'wheel roll to the wall', 'short wheel roll-out to a mark'],
       standing: 2,
       blocks: ['trunk'],
       purpose: 'the wheel, half of the way',

@@ -16,8 +16,8 @@ export default family(
   [
     {
       id: 'roll-upper-back',
-      name: 'Upper back on the roller',
-      otherNames: ['thoracic foam rolling', 'Foam roll: upper back'],
+      name: 'Foam roll: upper back',
+      otherNames: ['thoracic foam rolling', 'upper back on the roller'],
       standing: 2,
       blocks: ['mobilise', 'cool-down'],
       purpose: 'upper back opens after sitting and bending',
@@ -52,8 +52,8 @@ export default family(
     },
     {
       id: 'roll-thigh',
-      name: 'Front of the thigh on the roller',
-      otherNames: ['quad rolling', 'Foam roll: quads'],
+      name: 'Foam roll: quads',
+      otherNames: ['quad rolling', 'front of the thigh on the roller'],
       standing: 2,
       blocks: ['mobilise', 'cool-down'],
       purpose: 'thighs loosen after jumps and squats',
@@ -85,8 +85,8 @@ export default family(
     },
     {
       id: 'roll-calf',
-      name: 'Calf on the roller',
-      otherNames: ['calf rolling', 'Foam roll: calf'],
+      name: 'Foam roll: calf',
+      otherNames: ['calf rolling', 'calf on the roller'],
       standing: 2,
       blocks: ['mobilise', 'cool-down'],
       purpose: 'calves loosen after running and hopping',

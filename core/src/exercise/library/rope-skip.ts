@@ -16,8 +16,8 @@ export default family(
   [
     {
       id: 'air-skip',
-      name: 'Skipping without a rope',
-      otherNames: ['shadow skipping', 'Ropeless skipping'],
+      name: 'Ropeless skipping',
+      otherNames: ['shadow skipping', 'skipping without a rope'],
       standing: 2,
       blocks: ['raise', 'finisher'],
       purpose: 'pulse and springy ankles, no kit',

@@ -40,7 +40,7 @@ export default family(
     {
       id: 'band-row',
       name: 'Band row',
-      otherNames: ['standing row', 'tube row'],
+      otherNames: ['row', 'standing row', 'tube row'],
       standing: 3,
       blocks: ['strength'],
       purpose: 'pulling for every push',

@@ -16,8 +16,8 @@ export default family(
   [
     {
       id: 'side-plank-raised',
-      name: 'Side plank, forearm on a sofa',
-      otherNames: ['supported side plank', 'Incline side plank'],
+      name: 'Incline side plank',
+      otherNames: ['supported side plank', 'side plank, forearm on a sofa'],
       standing: 2,
       blocks: ['trunk'],
       purpose: 'side of the trunk, first step',
@@ -105,8 +105,8 @@ export default family(
     },
     {
       id: 'side-plank-leg-raised',
-      name: 'Side plank, top leg up',
-      otherNames: ['star side plank', 'Side plank with leg raise'],
+      name: 'Side plank with leg raise',
+      otherNames: ['star side plank', 'side plank, top leg up'],
       standing: 2,
       blocks: ['trunk'],
       purpose: 'side of the trunk and both hips',

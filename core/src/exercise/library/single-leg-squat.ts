@@ -25,8 +25,13 @@ export default family(
   [
     {
       id: 'single-leg-chair-squat',
-      name: 'Single-leg squat to a chair',
-      otherNames: ['one-leg sit to stand', 'one-leg box squat', 'single-leg sit-to-stand', 'Single-leg box squat'],
+      name: 'Single-leg box squat',
+      otherNames: [
+        'one-leg sit to stand',
+        'one-leg box squat',
+        'single-leg sit-to-stand',
+        'single-leg squat to a chair',
+      ],
       standing: 3,
       blocks: ['strength'],
       purpose: 'one-leg strength for take-off, with a seat to catch',
@@ -80,8 +85,8 @@ export default family(
     },
     {
       id: 'single-leg-squat',
-      name: 'Full single-leg squat',
-      otherNames: ['pistol squat', 'one-leg squat'],
+      name: 'Pistol squat',
+      otherNames: ['one-leg squat', 'full single-leg squat'],
       standing: 1,
       blocks: ['strength'],
       purpose: 'hardest one-leg exercise without kit',

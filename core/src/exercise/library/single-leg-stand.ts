@@ -175,8 +175,8 @@ export default family(
     },
     {
       id: 'heel-toe-stand',
-      name: 'Heel-to-toe stand',
-      otherNames: ['tandem stance', 'heel-to-toe balance'],
+      name: 'Tandem stance',
+      otherNames: ['heel-to-toe balance', 'heel-to-toe stand'],
       standing: 1,
       blocks: ['balance'],
       purpose: 'first step of balance on a narrow base',

@@ -43,8 +43,8 @@ export default family(
     },
     {
       id: 'rear-foot-raised-split-squat',
-      name: 'Rear-foot-raised split squat',
-      otherNames: ['rear-foot-elevated split squat', 'sofa split squat', 'Bulgarian split squat'],
+      name: 'Rear-foot-elevated split squat',
+      otherNames: ['sofa split squat', 'Bulgarian split squat', 'rear-foot-raised split squat'],
       standing: 3,
       blocks: ['strength'],
       purpose: 'take-off from one leg, hip and knee together',

@@ -181,8 +181,8 @@ export default family(
     },
     {
       id: 'overarm-bowl-drill',
-      name: 'Overarm bowling swing',
-      otherNames: ['bowling action drill'],
+      name: 'Bowling action drill',
+      otherNames: ['overarm bowling swing'],
       standing: 0,
       blocks: ['technique'],
       sports: ['bat-and-ball'],

@@ -90,7 +90,7 @@ export default family(
     {
       id: 'rucksack-squat',
       name: 'Rucksack squat',
-      otherNames: ['backpack squat', 'Loaded back squat (rucksack)'],
+      otherNames: ['backpack squat', 'rucksack squat'],
       standing: 3,
       blocks: ['strength'],
       purpose: 'both legs with the heaviest thing at home',
@@ -108,8 +108,8 @@ export default family(
     },
     {
       id: 'heels-raised-squat',
-      name: 'Squat, heels raised',
-      otherNames: ['cyclist squat', 'heel-elevated squat'],
+      name: 'Heel-elevated squat',
+      otherNames: ['cyclist squat', 'squat, heels raised'],
       standing: 2,
       blocks: ['strength'],
       purpose: 'more knee, less hip',
@@ -124,8 +124,8 @@ export default family(
     },
     {
       id: 'slow-pause-squat',
-      name: 'Slow squat with a pause',
-      otherNames: ['tempo squat', 'pause squat', 'Tempo squat with a pause'],
+      name: 'Tempo squat with a pause',
+      otherNames: ['tempo squat', 'pause squat', 'slow squat with a pause'],
       standing: 2,
       blocks: ['strength'],
       purpose: 'harder without weight: slow, with a stop',

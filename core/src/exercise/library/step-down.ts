@@ -15,8 +15,8 @@ export default family(
   [
     {
       id: 'slow-step-down',
-      name: 'Slow step-down',
-      otherNames: ['eccentric step-down', 'front step-down', 'Forward step-down'],
+      name: 'Forward step-down',
+      otherNames: ['eccentric step-down', 'front step-down', 'slow step-down'],
       standing: 3,
       blocks: ['strength', 'prevention'],
       purpose: 'knee control on the way down, one leg',
@@ -49,8 +49,8 @@ export default family(
     },
     {
       id: 'side-step-down',
-      name: 'Side step-down',
-      otherNames: ['lateral step-down', 'heel tap'],
+      name: 'Lateral step-down',
+      otherNames: ['heel tap', 'side step-down'],
       standing: 3,
       purpose: 'knee stays over the foot on the way down',
       level: 'beginner',

@@ -13,8 +13,8 @@ export default family(
   [
     {
       id: 'step-jack',
-      name: 'Side step with arms overhead',
-      otherNames: ['step jack', 'half star', 'low-impact jumping jack'],
+      name: 'Step jack',
+      otherNames: ['half star', 'low-impact jumping jack', 'side step with arms overhead'],
       standing: 2,
       blocks: ['raise'],
       purpose: 'warms shoulders and side of the hip',

@@ -98,8 +98,8 @@ export default family(
     },
     {
       id: 'cross-body-arm-stretch',
-      name: 'Cross-body arm stretch',
-      otherNames: ['rear-shoulder stretch', 'posterior shoulder stretch', 'Cross-body shoulder stretch'],
+      name: 'Cross-body shoulder stretch',
+      otherNames: ['rear-shoulder stretch', 'posterior shoulder stretch', 'cross-body arm stretch'],
       standing: 3,
       blocks: ['flexibility', 'cool-down'],
       purpose: 'back of the throwing shoulder keeps its length',

@@ -15,8 +15,8 @@ export default family(
   [
     {
       id: 'bent-over-swim-pull',
-      name: 'Swim pull in the air, folded forward',
-      otherNames: ['dryland freestyle pull', 'shadow swim pull', 'Dryland freestyle pull, no band'],
+      name: 'Dryland freestyle pull, no band',
+      otherNames: ['dryland freestyle pull', 'shadow swim pull', 'swim pull in the air, folded forward'],
       standing: 0,
       blocks: ['technique'],
       sports: ['swimming', 'water-polo'],
@@ -54,8 +54,8 @@ export default family(
     },
     {
       id: 'band-swim-pull',
-      name: 'Band swim pull, folded forward',
-      otherNames: ['dryland swim bands', 'Dryland freestyle pull with a band'],
+      name: 'Dryland freestyle pull with a band',
+      otherNames: ['dryland swim bands', 'band swim pull, folded forward'],
       standing: 0,
       blocks: ['technique', 'strength'],
       sports: ['swimming', 'water-polo', 'wave-riding'],

@@ -16,8 +16,8 @@ export default family(
   [
     {
       id: 'overhead-slam',
-      name: 'Overhead ball slam',
-      otherNames: ['ball slam', 'Medicine-ball slam'],
+      name: 'Medicine-ball slam',
+      otherNames: ['ball slam', 'overhead ball slam'],
       standing: 3,
       blocks: ['power'],
       purpose: 'trunk and shoulders bring the arms down hard',
@@ -49,8 +49,8 @@ export default family(
     },
     {
       id: 'kneeling-chest-throw',
-      name: 'Kneeling chest throw',
-      otherNames: ['kneeling chest pass'],
+      name: 'Kneeling chest pass',
+      otherNames: ['kneeling chest throw'],
       standing: 2,
       blocks: ['power'],
       purpose: 'upper body throws without help from the legs',
@@ -75,8 +75,8 @@ export default family(
     },
     {
       id: 'scoop-throw',
-      name: 'Scoop throw upwards',
-      otherNames: ['underhand toss', 'vertical scoop', 'Underhand scoop throw'],
+      name: 'Underhand scoop throw',
+      otherNames: ['underhand toss', 'vertical scoop', 'scoop throw upwards'],
       standing: 2,
       blocks: ['power'],
       purpose: 'whole body throws up from a hinge',
@@ -108,8 +108,8 @@ export default family(
     },
     {
       id: 'side-wall-throw',
-      name: 'Side throw against a wall',
-      otherNames: ['rotational wall throw', 'side toss'],
+      name: 'Rotational wall throw',
+      otherNames: ['side toss', 'side throw against a wall'],
       standing: 3,
       blocks: ['power'],
       purpose: 'hip, ribs and arms throw across the body',
@@ -188,8 +188,8 @@ export default family(
     },
     {
       id: 'step-side-throw',
-      name: 'Step and side throw',
-      otherNames: ['stepping rotational throw', 'shot-style wall throw', 'Step-in rotational throw'],
+      name: 'Step-in rotational throw',
+      otherNames: ['stepping rotational throw', 'shot-style wall throw', 'step and side throw'],
       standing: 2,
       blocks: ['power'],
       purpose: 'the whole chain from the back foot throws across the body',

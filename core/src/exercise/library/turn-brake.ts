@@ -22,8 +22,8 @@ export default family(
   [
     {
       id: 'split-press-out',
-      name: 'Split-stance band press-out',
-      otherNames: ['split-stance anti-rotation press', 'Split-stance Pallof press'],
+      name: 'Split-stance Pallof press',
+      otherNames: ['split-stance anti-rotation press', 'split-stance band press-out'],
       standing: 2,
       blocks: ['trunk'],
       purpose: 'refuses the turn on a narrow base',
@@ -54,8 +54,8 @@ export default family(
     },
     {
       id: 'press-out-hold',
-      name: 'Band press-out hold, small circles',
-      otherNames: ['anti-rotation hold', 'Pallof hold with small circles'],
+      name: 'Pallof hold with small circles',
+      otherNames: ['anti-rotation hold', 'band press-out hold, small circles'],
       standing: 2,
       blocks: ['trunk'],
       purpose: 'refuses a turn that keeps changing',

@@ -44,8 +44,8 @@ export default family(
     },
     {
       id: 'door-chest-stretch',
-      name: 'Chest stretch in the door frame',
-      otherNames: ['pec stretch', 'doorway stretch', 'Doorway chest stretch'],
+      name: 'Doorway chest stretch',
+      otherNames: ['pec stretch', 'doorway stretch', 'chest stretch in the door frame'],
       standing: 3,
       blocks: ['flexibility', 'cool-down'],
       purpose: 'front of the shoulder after pushing and paddling',
@@ -73,8 +73,8 @@ export default family(
     },
     {
       id: 'forearm-stretch',
-      name: 'Forearm stretch',
-      otherNames: ['wrist flexor stretch', 'Wrist-flexor stretch'],
+      name: 'Wrist-flexor stretch',
+      otherNames: ['wrist flexor stretch', 'forearm stretch'],
       standing: 2,
       blocks: ['flexibility', 'cool-down'],
       purpose: 'forearms after gripping',

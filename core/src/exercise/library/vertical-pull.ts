@@ -13,8 +13,8 @@ export default family(
   [
     {
       id: 'band-pull-down',
-      name: 'Kneeling band pull-down',
-      otherNames: ['band pulldown', 'lat pulldown', 'Kneeling band lat pull-down'],
+      name: 'Kneeling band lat pull-down',
+      otherNames: ['band pulldown', 'lat pulldown', 'kneeling band pull-down'],
       standing: 3,
       blocks: ['strength'],
       purpose: 'pulls from overhead, as at the catch',
@@ -77,8 +77,8 @@ export default family(
     },
     {
       id: 'bar-hang',
-      name: 'Bar hang',
-      otherNames: ['dead hang'],
+      name: 'Dead hang',
+      otherNames: ['bar hang'],
       standing: 2,
       purpose: 'grip and shoulders used to the whole body',
       position: 'hanging',
@@ -146,8 +146,8 @@ export default family(
     },
     {
       id: 'one-arm-band-pull-down',
-      name: 'One-arm band pull-down',
-      otherNames: ['single-arm band pulldown', 'Single-arm band lat pull-down'],
+      name: 'Single-arm band lat pull-down',
+      otherNames: ['single-arm band pulldown', 'one-arm band pull-down'],
       standing: 2,
       blocks: ['strength'],
       purpose: 'pulls from overhead one side at a time',
@@ -174,8 +174,8 @@ export default family(
     },
     {
       id: 'loaded-pull-up',
-      name: 'Pull-up with a rucksack',
-      otherNames: ['weighted pull-up'],
+      name: 'Weighted pull-up',
+      otherNames: ['pull-up with a rucksack'],
       standing: 3,
       blocks: ['strength'],
       purpose: 'strength beyond the own body',
@@ -208,8 +208,8 @@ export default family(
     },
     {
       id: 'chair-helped-pull-up',
-      name: 'Pull-up helped by the legs',
-      otherNames: ['foot-assisted pull-up', 'self-spotted pull-up', 'assisted pull-up'],
+      name: 'Foot-assisted pull-up',
+      otherNames: ['self-spotted pull-up', 'assisted pull-up', 'pull-up helped by the legs'],
       standing: 2,
       blocks: ['strength'],
       purpose: 'the whole pull-up with a part of the weight on a chair',

@@ -14,7 +14,7 @@ export default sportProfile({
   sides: 'one kicking leg, the other stands',
   habits: [
     'Strength at least two days before and one day after a match; short prevention work before every practice',
-    'Lowering on the knees early in the week, not the day before',
+    'Nordic curls early in the week, not the day before',
   ],
   actions: [
     {
