@@ -3,6 +3,8 @@ import { ladderFaults, ladderGaps, patternsWithoutLadder } from '../core/src/cap
 import { libraryFaults } from '../core/src/exercise/check';
 import { library } from '../core/src/exercise/library';
 import { ruleFaults } from '../core/src/exercise/library-rules';
+import { alongText } from '../core/src/exercise/peak-points';
+import { findPeaks, peakPoints } from '../core/src/exercise/peaks';
 import { unreplaced } from '../core/src/kit/replacements';
 import { sports } from '../core/src/sport/sports';
 
@@ -29,6 +31,11 @@ for (const { file, variant, message } of ladders.faults) {
 for (const { variant, message } of ruleFaults(library, new Set(sports.map((sport) => sport.id)))) {
   const line = `${variant}: ${message}`;
   faults.set(line, line);
+}
+for (const variant of library) {
+  const [shipped, found] = [peakPoints(variant), findPeaks(variant)].map((points) => points.map(alongText).join());
+  const line = `library/${variant.family}.ts: ${variant.id}: works hardest elsewhere on its way than written; run npm run peaks`;
+  if (shipped !== found) faults.set(line, line);
 }
 for (const { variant, kind } of unreplaced(library)) {
   const line = `library/${variant.family}.ts: ${variant.id}: needs "${kind}", which nothing at home is known to replace`;

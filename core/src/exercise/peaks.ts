@@ -3,16 +3,9 @@ import { placedBetween, shareSupport } from '../body/motion';
 import type { PlacedBody } from '../body/placing';
 import { type ScaledBody, scaledBody } from '../body/segments';
 import { type MomentName, momentNames, type Statics, statics } from '../body/statics';
+import { type Along, shippedPeaks } from './peak-points';
 import { bodyKey, keptOf, placedVariant, statureKey } from './placed';
 import type { Variant } from './variant';
-
-/** A point of the way between two keyframes. */
-interface Along {
-  /** Keyframe before it. */
-  after: number;
-  /** Share of the way to the next, 0 to 1. */
-  share: number;
-}
 
 /** The body on which it is found out where the peaks lie: they hardly move with size. */
 const reference = scaledBody({ heightCm: 175, massKg: 70 });
@@ -32,8 +25,8 @@ function staticsAlong(variant: Variant, frames: readonly PlacedBody[], loadKg: n
   return frames.map((frame, i) => statics(frame, carried, pulls[i]));
 }
 
-/** The points where some moment is larger than in every keyframe; none in the air, where the body is weightless, nor where hands give way to forearms. */
-function findPeaks(variant: Variant): Along[] {
+/** Finds the points where some moment is larger than in every keyframe; none in the air, where the body is weightless, nor where hands give way to forearms. */
+export function findPeaks(variant: Variant): Along[] {
   const keys = placedVariant(variant, reference);
   const points = keys.slice(0, -1).flatMap((key, after): (Along & { frame: PlacedBody })[] => {
     const next = keys[after + 1] as PlacedBody;
@@ -45,7 +38,7 @@ function findPeaks(variant: Variant): Along[] {
       frame: placedBetween(key, next, share),
     }));
   });
-  const found = new Map<string, Along>();
+  const peaks = new Map<string, Along>();
   const loads = variant.load?.source === 'weight' ? [0, Math.min(referenceLoadKg, variant.load.maxKg ?? 1e9)] : [0];
   for (const loadKg of variant.load?.required ? loads.slice(-1) : loads) {
     const all = staticsAlong(variant, [...keys, ...points.map((p) => p.frame)], loadKg);
@@ -57,22 +50,27 @@ function findPeaks(variant: Variant): Along[] {
       const peak = between[best]?.momentsNm[name] ?? 0;
       if (peak <= Math.max(rises * top, floor)) continue;
       const { after, share } = points[best] as Along;
-      found.set(`${after} ${share}`, { after, share });
+      peaks.set(`${after} ${share}`, { after, share });
     }
   }
-  return [...found.values()].sort((a, b) => a.after - b.after || a.share - b.share);
+  return [...peaks.values()].sort((a, b) => a.after - b.after || a.share - b.share);
 }
 
 function largestAt(all: readonly Statics[], name: MomentName): number {
   return all.reduce((best, s, i) => (s.momentsNm[name] > (all[best] as Statics).momentsNm[name] ? i : best), 0);
 }
 
-const peaksOf = new WeakMap<Variant, readonly Along[]>();
+const found = new WeakMap<Variant['keyframes'], readonly Along[]>();
 
-/** Where between its keyframes a variant works a joint harder than in any of them. @example peakPoints(overheadPress) // [{ after: 0, share: 0.5 }] */
+/**
+ * Where between its keyframes a variant works a joint harder than in any of them: as shipped, or found when first asked for.
+ *
+ * @example peakPoints(overheadPress) // [{ after: 0, share: 0.5 }]
+ */
 export function peakPoints(variant: Variant): readonly Along[] {
-  const known = peaksOf.get(variant) ?? findPeaks(variant);
-  peaksOf.set(variant, known);
+  const { keyframes } = variant;
+  const known = shippedPeaks(keyframes) ?? found.get(keyframes) ?? findPeaks(variant);
+  found.set(keyframes, known);
   return known;
 }
 

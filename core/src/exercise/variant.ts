@@ -8,6 +8,7 @@ import { parseDose } from '../dose/notation';
 import { requiredCautions } from './cautions';
 import { completedFaults } from './faults';
 import { type Lift, liftOf } from './lifts';
+import { keepPeaks } from './peak-points';
 import { computedRegions } from './regions';
 import {
   type Anchor,
@@ -214,6 +215,7 @@ function read(familyId: string, written: WrittenVariant): Variant {
   let known: readonly RegionLoad[] | undefined = regions?.map(readRegion);
   const counterbalanced = leanedAgainst(written.load);
   const lift = liftOf[written.id];
+  keepPeaks(written.id, written.keyframes);
   const variant: Variant = {
     ...(counterbalanced ? { counterbalanced } : {}),
     ...(lift ? { lift } : {}),
