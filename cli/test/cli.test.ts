@@ -1,5 +1,7 @@
 import { spawnSync } from 'node:child_process';
-import { readFileSync } from 'node:fs';
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
 
 const example = readFileSync('docs/formats/examples/brief.json', 'utf8');
@@ -13,6 +15,7 @@ function tropaeum(args: string[], input = '') {
   return {
     code: run.status,
     out: run.stdout,
+    err: run.stderr,
     faults: run.stderr
       .split('\n')
       .filter((l) => l.startsWith('{'))
@@ -91,5 +94,44 @@ describe('command line', () => {
     const { feasible, infeasible } = JSON.parse(tropaeum(['feasible'], example).out);
     expect(feasible.length).toBeGreaterThan(20);
     expect(infeasible.every((v: { reasons: string[] }) => v.reasons.length > 0)).toBe(true);
+  });
+
+  const who = ['--sex', 'male', '--age', '25', '--height', '178', '--mass', '75', '--level', 'intermediate'];
+  const predicted = (args: string[]) => JSON.parse(tropaeum(['predict', ...args]).out);
+
+  it('predicts what an athlete does: every interval in order, heavier is harder, tests narrow it', () => {
+    const bench = predicted(['bench-press', ...who, '--load', '60']);
+    for (const { low, mid, high } of [bench.fractionOfMax, bench.repetitionsToFailure, bench.oneRepMaxKg]) {
+      expect(low).toBeLessThanOrEqual(mid);
+      expect(mid).toBeLessThanOrEqual(high);
+    }
+    expect(bench.limits).toMatch(/^(elbow|shoulder) /);
+    expect(predicted(['bench-press', ...who, '--load', '80']).fractionOfMax.mid).toBeGreaterThan(
+      bench.fractionOfMax.mid,
+    );
+    expect(predicted(['back-squat', ...who]).repetitionsToFailure).toBeNull();
+    expect(predicted(['push-up', ...who]).jumpHeightCm).toBeUndefined();
+    expect(predicted(['countermovement-jump', ...who]).jumpHeightCm.mid).toBeGreaterThan(20);
+    const before = predicted(['push-up', ...who]).repetitionsToFailure;
+    const file = join(mkdtempSync(join(tmpdir(), 'predict-')), 'tests.json');
+    writeFileSync(file, JSON.stringify([{ variant: 'push-up', maxReps: 44 }]));
+    const after = predicted(['push-up', ...who, '--tests', file]).repetitionsToFailure;
+    expect(after.high - after.low).toBeLessThan(before.high - before.low);
+    expect(after.low).toBeLessThanOrEqual(44);
+    expect(after.high).toBeGreaterThanOrEqual(44);
+  });
+
+  it.each([
+    ['an unknown variant', ['cartwheel', ...who], /cartwheel/],
+    ['a negative mass', ['push-up', ...who, '--mass', '-5'], /--mass .*-5/],
+    ['age 0', ['push-up', ...who, '--age', '0'], /--age .*0/],
+    ['a level nobody has', ['push-up', ...who, '--level', 'heroic'], /--level .*heroic/],
+    ['a weight on what takes none', ['side-plank', ...who, '--load', '20'], /takes no weight/],
+    ['tests that are not there', ['push-up', ...who, '--tests', 'nowhere.json'], /nowhere/],
+  ])('predict refuses %s with exit 2, naming it', (_, args, named) => {
+    const { code, out, err } = tropaeum(['predict', ...args]);
+    expect(code).toBe(2);
+    expect(out).toBe('');
+    expect(err).toMatch(named);
   });
 });
