@@ -129,13 +129,22 @@ interface Candidate {
   kept: number;
 }
 
-/** For each slot the offers that keep most of it, one an exercise, at the wanted number of sets or the nearest there is. */
+/** How far the dose of the very exercise is from what it was meant as, in sets: another number of them, slow for fast, another zone. */
+function offMeant(context: Context, slot: Slot, column: Column, sets: number): number {
+  const off = Math.abs(sets - slot.sets);
+  const variant = column.variants[0] as Variant;
+  if (variant.id !== slot.variant) return off;
+  const meaning = meaningOf(context, variant, column.group.choices[0] as Choice);
+  return off + (meaning.fast === slot.fast ? 0 : 0.5) + (meaning.zone === slot.zone ? 0 : 0.25);
+}
+
+/** For each slot the offers that keep most of it, one an exercise, at the wanted dose or the nearest there is. */
 function candidatesFor({ context, problem }: Prepared, slot: Slot): Candidate[] {
   const best = new Map<string, Candidate & { off: number }>();
   problem.offers.forEach((column, offer) => {
     if (column.group.block !== slot.block) return;
     const id = problem.variants[offer] as string;
-    const off = Math.abs((problem.sets[offer] as number) - slot.sets);
+    const off = offMeant(context, slot, column, problem.sets[offer] as number);
     const known = best.get(id);
     if (known && known.off <= off) return;
     best.set(id, { offer, kept: known?.kept ?? keptBy(context, slot, column), off });

@@ -157,6 +157,6 @@ describe('proof', () => {
     await session().compose();
     await session().addNamed('partner-leg-curl');
     expect(session().draft).toBe(draft);
-    expect(session().said).toBe("Lying leg curl against a partner's hands: Needs a partner.");
+    expect(session().said).toBe('Partner-resisted hamstring curl: Needs a partner.');
   });
 });
