@@ -205,6 +205,9 @@ function variantFaults(v: Variant, sportIds: ReadonlySet<string>): RuleFault[] {
   )
     say('is a stretch, and is not main work');
   if (v.pattern === 'throw' && v.needs.wall && v.quiet) say('throws against a wall, and is not quiet');
+  const takesBar = v.needs.kit.some((kinds) => kinds.includes('barbell'));
+  if (takesBar && v.load?.place === 'back' && !v.needs.kit.some((kinds) => kinds.includes('rack')))
+    say('puts a bar on the back, which needs a rack');
   const isMain = v.standing > 0 && v.blocks.some((b) => mainBlocks.has(b));
   if (isMain && !v.easier && !v.harder) say('is main work without an easier or a harder variant');
   return found;

@@ -28,6 +28,11 @@ describe('the library as a whole', () => {
     ['a sport that does not exist', changed('sprawl', { sports: ['chess'] }), /"chess", which is no sport/],
     ['a hop as balance', changed('side-line-hop', { blocks: ['balance'] }), /not for the block balance/],
     ['a wall throw called quiet', changed('side-wall-throw', { quiet: true }), /not quiet/],
+    [
+      'a bar on the back without a rack',
+      changed('back-squat', { needs: { ...(library[0] as Variant).needs, kit: [['barbell']] } }),
+      /back-squat puts a bar on the back, which needs a rack/,
+    ],
     ['a library cut short', library.slice(0, 200), /at least 430 expected/],
   ])('names %s', (_, variants, expected) => {
     expect(messages(variants).some((m) => expected.test(m))).toBe(true);

@@ -1,6 +1,6 @@
 import { family } from '../variant';
 import { frame } from './frame';
-import { twoHandWeights } from './kit-groups';
+import { handWeights, twoHandWeights } from './kit-groups';
 
 export default family(
   'floor-press',
@@ -46,6 +46,7 @@ export default family(
       level: 'beginner',
       side: 'single',
       planes: ['sagittal', 'transverse'],
+      needs: { kit: [handWeights] },
       load: { place: 'near-hand', source: 'weight', required: true, hands: 1 },
       jointActions: ['shoulder flexion shortening', 'elbow extension shortening', 'trunk rotation holding'],
       dose: '3x10/side 2-1-1 rir2 r45',

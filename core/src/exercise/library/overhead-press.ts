@@ -26,7 +26,7 @@ export default family(
       dose: '3x10 2-0-1 rir2 r60',
       cues: ['Ribs down, glutes tight', 'Press up and slightly back', 'Head comes through'],
       faults: [{ see: 'Lower back arches', say: 'Lighter, or half kneeling.' }],
-      cautions: ['Check the ceiling; nothing with a loose lid overhead.'],
+      cautions: ['Check the ceiling; no loose lid overhead. A bar: only what you can clean to the shoulders.'],
       keyframes: [
         { name: 'rack', base: 'standing', change: { shoulder: 38, elbow: 140 }, on: ['feet'] },
         { name: 'past the face', base: 'standing', change: { shoulder: 96, elbow: 96 }, on: ['feet'] },

@@ -31,7 +31,7 @@ export default family(
       dose: '3x4 X rir4 r75',
       cues: ['Short dip, heels down', 'Drive, then the arms follow', 'Lower slowly to the shoulders'],
       faults: [{ see: 'Pressing first, legs late', say: 'Stay silent with the arms until the legs are straight.' }],
-      cautions: ['Check the ceiling; nothing with a loose lid overhead.'],
+      cautions: ['Check the ceiling; no loose lid overhead. A bar: only what you can clean to the shoulders.'],
       keyframes: [
         {
           name: 'dip',
