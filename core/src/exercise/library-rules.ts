@@ -1,5 +1,5 @@
 import { standings, type Variant } from './variant';
-import { mainBlocks } from './vocabulary';
+import { type KitKind, mainBlocks } from './vocabulary';
 
 /** What is wrong with the library as a whole, and what would be right. */
 export interface RuleFault {
@@ -188,6 +188,8 @@ export function ruleFaults(variants: readonly Variant[], sportIds: ReadonlySet<s
   return [...whole, ...variants.flatMap((v) => variantFaults(v, sportIds)), ...sharedWords(variants)];
 }
 
+const throwable: ReadonlySet<KitKind> = new Set(['medicine-ball', 'ball']);
+
 function variantFaults(v: Variant, sportIds: ReadonlySet<string>): RuleFault[] {
   const found: RuleFault[] = [];
   const say = (message: string) => found.push({ variant: v.id, message });
@@ -205,6 +207,8 @@ function variantFaults(v: Variant, sportIds: ReadonlySet<string>): RuleFault[] {
   )
     say('is a stretch, and is not main work');
   if (v.pattern === 'throw' && v.needs.wall && v.quiet) say('throws against a wall, and is not quiet');
+  if (v.pattern === 'throw' && v.load?.source === 'weight' && !v.load.with?.every((kind) => throwable.has(kind)))
+    say('throws what must not be thrown; its load names what may be');
   const takesBar = v.needs.kit.some((kinds) => kinds.includes('barbell'));
   if (takesBar && v.load?.place === 'back' && !v.needs.kit.some((kinds) => kinds.includes('rack')))
     say('puts a bar on the back, which needs a rack');

@@ -92,9 +92,8 @@ const minorMaxKg = 12;
 
 function weightLoads({ load, needs }: Variant, kit: Kit, age: number): LoadOption[] {
   if (load?.source !== 'weight') return [];
-  const named = needs.kit.flat().filter((kind) => handWeights.includes(kind) || kind === 'can');
-  const usable: readonly KitKind[] = load.with ?? (load.required && named.length ? named : handWeights);
-  const kinds: readonly KitKind[] = load.hands === 2 && load.place !== 'near-hand' ? [...usable, 'barbell'] : usable;
+  const named = needs.kit.flat().filter((kind) => handWeights.includes(kind) || kind === 'can' || kind === 'barbell');
+  const kinds: readonly KitKind[] = load.with ?? (load.required && named.length ? named : handWeights);
   const most = Math.min(load.maxKg ?? Infinity, age < 16 ? minorMaxKg : Infinity);
   return loadOptions(kit.items, kinds, load.hands, most);
 }

@@ -109,7 +109,7 @@ describe('review of a session', () => {
 
   it('names the neighbour on the ladder', () => {
     const [first] = review(plan, full, { effort: 6, pain: [] }, { plan, logs: full });
-    expect(first?.proposal.rule).toContain('Slow push-up with a pause');
+    expect(first?.proposal.rule).toContain('Tempo push-up with a pause');
   });
 
   it('shows what was not done as not done', () => {

@@ -1,7 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { plainBrief } from '../../test/briefs';
 import type { Showing } from '../athlete/showing';
+import type { Interval } from '../capacity/interval';
+import { printDose } from '../dose/notation';
+import { catalogueOf } from '../exercise/catalogue';
 import { variantById } from '../exercise/library';
+import { copyOfVariant, type OwnVariant } from '../exercise/own';
 import type { Variant } from '../exercise/variant';
 import { blockBounds } from './blocks';
 import type { Brief } from './brief';
@@ -35,6 +39,27 @@ describe('a movement that is new to somebody', () => {
     );
     const planned = briefWith([], [{ date: '2026-12-05', items: [{ variant: 'split-squat', sets: 3 }] }]);
     expect([isNewTo(variant('split-squat'), planned), isNewTo(variant('push-up'), planned)]).toEqual([false, true]);
+  });
+
+  it("is learnt from a club's own exercise as from any other, which then is new no more", () => {
+    const press: OwnVariant = {
+      ...copyOfVariant(variant('overhead-press'), 'bottle-press', printDose(variant('overhead-press').dose)),
+      name: 'Bottle press',
+    };
+    const before = { ...briefWith([shown('push-up')]), own: [press] };
+    const eight = { ...shown('bottle-press'), loadKg: 8, sets: [{ amount: 8, reserve: 0 }] };
+    const after = { ...briefWith([shown('push-up'), eight]), own: [press] };
+    const own = catalogueOf([press]).byId('bottle-press') as Variant;
+    expect([isNewTo(own, before), isNewTo(own, after)]).toEqual([true, false]);
+    const width = (brief: Brief, of: Variant) => {
+      const between: Interval | undefined = contextOf(brief).capacity.effort(of, { loadKg: 8 })?.between;
+      return between ? Math.log(between.high / between.low) : Infinity;
+    };
+    expect(width(after, own)).toBeLessThan(0.8 * width(before, own));
+    expect(width(after, variant('overhead-press'))).toBeLessThan(width(before, variant('overhead-press')));
+    expect(contextOf(after).capacity.effort(own, { loadKg: 8 })?.share).toBeGreaterThan(
+      contextOf(before).capacity.effort(own, { loadKg: 8 })?.share ?? 1,
+    );
   });
 
   it('comes in two sets at the most, lighter and further from failure', () => {

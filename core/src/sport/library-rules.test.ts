@@ -33,6 +33,11 @@ describe('the library as a whole', () => {
       changed('back-squat', { needs: { ...(library[0] as Variant).needs, kit: [['barbell']] } }),
       /back-squat puts a bar on the back, which needs a rack/,
     ],
+    [
+      'a throw of any weight at hand',
+      changed('scoop-throw', { load: { place: 'hands', source: 'weight', required: false, hands: 1 } }),
+      /scoop-throw throws what must not be thrown/,
+    ],
     ['a library cut short', library.slice(0, 200), /at least 430 expected/],
   ])('names %s', (_, variants, expected) => {
     expect(messages(variants).some((m) => expected.test(m))).toBe(true);

@@ -1,5 +1,6 @@
 import { family } from '../variant';
 import { frame } from './frame';
+import { twoHandWeights } from './kit-groups';
 
 export default family(
   'hip-thrust',
@@ -21,7 +22,7 @@ export default family(
       blocks: ['strength'],
       purpose: 'hip drive for the first steps',
       level: 'beginner',
-      load: { place: 'hips', source: 'weight', required: false, hands: 2 },
+      load: { place: 'hips', source: 'weight', required: false, hands: 2, with: twoHandWeights },
       dose: '3x10 2-0-1 rir2 r60',
       cues: [
         'Shoulder blades on the edge, chin in',

@@ -1,5 +1,6 @@
 import { family } from '../variant';
 import { frame } from './frame';
+import { thrown } from './kit-groups';
 
 export default family(
   'throw-release',
@@ -24,7 +25,7 @@ export default family(
       level: 'beginner',
       quiet: false,
       needs: { kit: [['medicine-ball']] },
-      load: { place: 'hands', source: 'weight', required: false, maxKg: 5, hands: 1 },
+      load: { place: 'hands', source: 'weight', required: false, maxKg: 5, hands: 1, with: thrown },
       prop: 'ball',
       jointActions: ['trunk flexion shortening', 'shoulder extension shortening', 'elbow extension shortening'],
       dose: '4x4 X r60',
@@ -58,7 +59,7 @@ export default family(
       level: 'beginner',
       needs: { kit: [['medicine-ball', 'ball']], wall: true },
       wall: 0.8,
-      load: { place: 'hands', source: 'weight', required: false, maxKg: 5, hands: 1 },
+      load: { place: 'hands', source: 'weight', required: false, maxKg: 5, hands: 1, with: thrown },
       prop: 'ball',
       jointActions: ['shoulder flexion shortening', 'elbow extension shortening', 'trunk flexion holding'],
       quiet: false,
@@ -82,7 +83,7 @@ export default family(
       purpose: 'whole body throws up from a hinge',
       level: 'intermediate',
       needs: { kit: [['medicine-ball']] },
-      load: { place: 'hands', source: 'weight', required: false, maxKg: 5, hands: 1 },
+      load: { place: 'hands', source: 'weight', required: false, maxKg: 5, hands: 1, with: thrown },
       prop: 'ball',
       jointActions: ['hip extension shortening', 'knee extension shortening', 'shoulder flexion shortening'],
       quiet: false,
@@ -118,7 +119,7 @@ export default family(
       view: 'above',
       side: 'single',
       needs: { kit: [['medicine-ball', 'ball']], wall: true },
-      load: { place: 'hands', source: 'weight', required: false, maxKg: 5, hands: 1 },
+      load: { place: 'hands', source: 'weight', required: false, maxKg: 5, hands: 1, with: thrown },
       prop: 'ball',
       jointActions: ['trunk rotation shortening', 'hip internal-rotation shortening'],
       quiet: false,
@@ -199,7 +200,7 @@ export default family(
       side: 'single',
       position: 'split',
       needs: { kit: [['medicine-ball', 'ball']], wall: true },
-      load: { place: 'hands', source: 'weight', required: false, maxKg: 5, hands: 1 },
+      load: { place: 'hands', source: 'weight', required: false, maxKg: 5, hands: 1, with: thrown },
       prop: 'ball',
       jointActions: [
         'trunk rotation stretch-shortening',
