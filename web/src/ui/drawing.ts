@@ -154,12 +154,14 @@ function propOf({ skeleton }: PlacedBody, prop: Prop): Held[] {
   }
 }
 
-/** A hand's breadth behind the ribs. */
-function behind(chest: Point, waist: Point): Point {
+/** So far behind the back, metres, and so far down from the shoulders as a share of the way to the waist. */
+function behind(chest: Point, waist: Point, byM = 0.16, down = 0.3): Point {
   const length = Math.hypot(chest.x - waist.x, chest.y - waist.y) || 1;
   const back = { x: -(chest.y - waist.y) / length, y: (chest.x - waist.x) / length };
-  return { x: chest.x * 0.7 + waist.x * 0.3 + back.x * 0.16, y: chest.y * 0.7 + waist.y * 0.3 + back.y * 0.16 };
+  return { x: mixed(chest.x, waist.x, down) + back.x * byM, y: mixed(chest.y, waist.y, down) + back.y * byM };
 }
+
+const mixed = (a: number, b: number, share: number) => a * (1 - share) + b * share;
 
 function weightsOf(body: PlacedBody, variant: Variant): Held[] {
   const { load } = variant;
@@ -180,6 +182,8 @@ function weightsOf(body: PlacedBody, variant: Variant): Held[] {
     case 'far-hand':
       return [{ shape, at: skeleton.far.hand }];
     case 'back':
+      // A bar is seen end on: its plates, across the upper back.
+      if (variant.prop === 'bar') return [{ shape, at: behind(skeleton.chest, skeleton.waist, 0.09, 0) }];
       return variant.prop === 'rucksack' ? [] : [{ shape: 'bag', at: behind(skeleton.chest, skeleton.waist) }];
     case 'ankles':
       return [skeleton.far, skeleton.near].map(({ ankle }) => ({ shape, at: ankle }));

@@ -7,8 +7,12 @@ export default family(
   [
     {
       id: 'wall-press-rotation-90',
-      name: 'Isometric rotation in a door frame, arm at 90 degrees',
-      otherNames: ['isometric cuff at 90', '90/90 isometric hold'],
+      name: 'Isometric rotation at 90 degrees',
+      otherNames: [
+        'isometric rotation in a door frame, arm at 90 degrees',
+        'isometric cuff at 90',
+        '90/90 isometric hold',
+      ],
       standing: 2,
       blocks: ['activate', 'prevention'],
       pattern: 'shoulder-external-rotation',
