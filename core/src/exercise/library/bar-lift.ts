@@ -37,8 +37,8 @@ export default family(
       ],
       cautions: ['Safety bars at the bottom height; no rack, no bar on the back.'],
       keyframes: [
-        frame('tall', 'standing', 'feet', { hip: 6, knee: 6, shoulder: -20, elbow: 120 }),
-        frame('low', 'standing', 'feet', { lean: 38, hip: 112, knee: 108, ankle: 28, shoulder: -10, elbow: 120 }),
+        frame('tall', 'standing', 'feet', { hip: 6, knee: 6, shoulder: -6, elbow: 152 }),
+        frame('low', 'standing', 'feet', { lean: 38, hip: 112, knee: 108, ankle: 28, shoulder: -6, elbow: 152 }),
       ],
     },
     {
@@ -92,15 +92,15 @@ export default family(
         frame('top', 'standing', 'near.foot far.toes', {
           near: { hip: 28, knee: 14, ankle: 4 },
           far: { hip: -20, knee: 20, ankle: 20 },
-          shoulder: -20,
-          elbow: 120,
+          shoulder: -6,
+          elbow: 152,
         }),
         frame('bottom', 'standing', 'near.foot far.toes', {
           lean: 10,
           near: { hip: 92, knee: 92, ankle: 16 },
           far: { hip: -4, knee: 92, ankle: 30 },
-          shoulder: -20,
-          elbow: 120,
+          shoulder: -6,
+          elbow: 152,
         }),
       ],
     },
