@@ -14,7 +14,6 @@ export const ladders: readonly (readonly Rung[])[] = [
     'split-squat',
     ['front-foot-raised-split-squat', 'deeper'],
     'rear-foot-raised-split-squat',
-    ['bar-split-squat', 'a bar that can be loaded'],
     ['single-leg-squat', 'nothing helps the one leg'],
   ],
   [
@@ -54,7 +53,11 @@ export const ladders: readonly (readonly Rung[])[] = [
     ['goblet-squat', 'a weight that can grow'],
     ['rucksack-squat', 'the heaviest thing at home can go on the back'],
   ],
-  ['back-squat', ['front-squat', 'the bar in front, the trunk upright']],
+  [
+    'back-squat',
+    ['front-squat', 'the bar in front, the trunk upright'],
+    ['bar-split-squat', 'one leg takes most of it'],
+  ],
   ['shifting-side-squat', 'side-lunge', ['deep-side-squat', 'the groin goes to its end of range']],
   // Hip-dominant and knee flexion
   [

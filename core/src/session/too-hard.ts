@@ -18,8 +18,23 @@ export const hardestPlanned = (variant: Variant): number => (isLowering(variant)
 export function tooHardReason(context: Context, variant: Variant, load?: Choice['load']): string | undefined {
   const loading = loadingOf(load ?? lightestOf(context, variant), context.brief.kit);
   if (!loading || effortOf(context.capacity, variant, loading).share <= hardestPlanned(variant)) return undefined;
-  const easier = variant.easier && context.catalogue.byId(variant.easier);
-  return `${variant.name} is too hard today${easier ? `; easier: ${easier.name}` : ''}.`;
+  return `${variant.name} is too hard today${easierOf(context, variant)}.`;
+}
+
+/** From this fraction of the maximum on there is no set of several repetitions in it; common practice, no source. */
+const singlesOnly = 0.9;
+
+/** Why a variant that can be done is still not written as sets: it takes nearly all there is. Nothing where there is room, or where the hands catch a lowering. */
+export function nearMaximumReason(context: Context, variant: Variant): string | undefined {
+  const loading = loadingOf(lightestOf(context, variant), context.brief.kit);
+  const share = loading && effortOf(context.capacity, variant, loading).share;
+  if (share === undefined || share < singlesOnly || hardestPlanned(variant) > allThereIs) return undefined;
+  return `${variant.name} takes ${Math.round(100 * share)} % of the most today: once, and not in sets${easierOf(context, variant)}.`;
+}
+
+function easierOf(context: Context, { easier }: Variant): string {
+  const found = easier && context.catalogue.byId(easier);
+  return found ? `; easier: ${found.name}` : '';
 }
 
 /** The lightest that a variant can be done with here; its own body where it needs nothing. */

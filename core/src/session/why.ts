@@ -9,7 +9,7 @@ import { anneal } from './search/anneal';
 import { bestFound, type Found } from './search/found';
 import { type Problem, placesOf } from './search/problem';
 import { byPromise, type Relaxation } from './search/relaxation';
-import { tooHardReason } from './too-hard';
+import { nearMaximumReason, tooHardReason } from './too-hard';
 import { worthOfDraft } from './worth';
 
 /** What another session would hold instead, and what that changes. */
@@ -139,7 +139,8 @@ function reasonsAgainst({ context, warmUp }: Prepared, variant: string): string[
     ...(season ? [season] : []),
   ];
   if (reasons.length) return reasons;
-  const tooHard = feasible && tooHardReason(context, feasible.variant);
+  const tooHard =
+    feasible && (tooHardReason(context, feasible.variant) ?? nearMaximumReason(context, feasible.variant));
   if (tooHard) return [tooHard];
   if (warmUp.offers(variant) || feasible?.variant.blocks.every((b) => preparingBlocks.has(b)))
     return ['Belongs to warm-up or cool-down, which follow from the work; add it there by hand.'];
