@@ -23,18 +23,18 @@ test('the bench says what can be trained today; more kit brings more in reach, u
   await openBench(page, 'Mira Holm');
   const before = await heavyPatterns(page);
   const kit = page.getByLabel('Add kit');
-  await kit.fill('140 kg barbell, 900 kg dumbbell');
+  await kit.fill('pull-up bar, 60 kg barbell, 900 kg dumbbell');
   await kit.press('Enter');
   await expect(
     page.getByRole('alert').filter({ hasText: '900kg: expected more than 0 and at most 200 kg' }),
   ).toBeVisible();
-  await expect(page.getByText('barbell 140 kg', { exact: true })).toBeVisible();
-  await expect(page.locator('[data-kit-bench]').getByText('140 kg', { exact: true })).toBeVisible();
+  await expect(page.getByText('barbell 60 kg', { exact: true })).toBeVisible();
+  await expect(page.locator('[data-kit-bench]').getByText('60 kg', { exact: true })).toBeVisible();
   await expect.poll(() => heavyPatterns(page), { timeout: 30_000 }).toBeGreaterThan(before);
   await saved(page);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect.poll(() => heavyPatterns(page), { timeout: 30_000 }).toBe(before);
-  await expect(page.getByText('barbell 140 kg', { exact: true })).toHaveCount(0);
+  await expect(page.getByText('barbell 60 kg', { exact: true })).toHaveCount(0);
   await saved(page);
 });
 
