@@ -17,7 +17,7 @@ const weakerMotion: Partial<Record<`${MomentName} ${Motion}`, number>> = {
   'hip flexion': 0.64,
   'trunk flexion': 0.62,
   'shoulder flexion': 0.7,
-  'shoulder abduction': 0.6,
+  'shoulder abduction': 0.72,
   'shoulder-turn external-rotation': 0.7,
 };
 
