@@ -13,7 +13,7 @@ import { planOf } from './plan';
 import { hardestPlanned, nearMaximumReason, tooHardReason } from './too-hard';
 
 const variant = (id: string) => variantById(id) as Variant;
-const contextFor = (athlete: Partial<Athlete>) =>
+const contextFor = (athlete: Pick<Athlete, 'level'> & Partial<Athlete>) =>
   contextOf(plainBrief({ athlete: { heightCm: 172, massKg: 68, born: '2000-01-01', ...athlete } }));
 const novice = contextFor({ sex: 'female', level: 'new' });
 const trained = contextFor({ sex: 'male', level: 'intermediate' });
