@@ -1,8 +1,9 @@
 import type { Athlete } from '../athlete/athlete';
 import type { ScaledBody } from '../body/segments';
 import type { MomentName } from '../body/statics';
-import { type Loading, momentOf, peakMoments } from '../exercise/moments';
-import { bodyKey } from '../exercise/placed';
+import type { Loading } from '../exercise/loading';
+import { momentOf, peakMoments } from '../exercise/moments';
+import { bodyKey, keptOf } from '../exercise/placed';
 import type { Variant } from '../exercise/variant';
 import type { JointAction } from '../exercise/vocabulary';
 import { standardMaxKg } from './lift-standards';
@@ -30,12 +31,9 @@ const beyond = new WeakMap<Athlete, Map<string, number>>();
 function beyondStandard(variant: Variant, athlete: Athlete, body: ScaledBody, day: string, skill: number): number {
   const { lift } = variant;
   if (!lift) return 0;
-  const known = beyond.get(athlete) ?? new Map<string, number>();
-  beyond.set(athlete, known);
-  const key = `${variant.id}|${day}|${bodyKey(body)}`;
-  const found = known.get(key) ?? measuredBeyond(variant, standardMaxKg(lift, athlete, day), athlete, body, day, skill);
-  known.set(key, found);
-  return found;
+  return keptOf(beyond, athlete, `${variant.id}|${day}|${bodyKey(body)}`, () =>
+    measuredBeyond(variant, standardMaxKg(lift, athlete, day), athlete, body, day, skill),
+  );
 }
 
 function measuredBeyond(

@@ -1,8 +1,8 @@
 import type { Athlete } from '../athlete/athlete';
 import { type ScaledBody, scaledBody } from '../body/segments';
 import { type Catalogue, catalogueOf } from '../exercise/catalogue';
-import type { Loading } from '../exercise/moments';
-import { bodyKey } from '../exercise/placed';
+import type { Loading } from '../exercise/loading';
+import { bodyKey, keptOf } from '../exercise/placed';
 import type { Variant } from '../exercise/variant';
 import { Capacity, type Effort } from './capacity';
 import { shownBy } from './evidence';
@@ -23,12 +23,7 @@ export function capacityOf(
 ): Capacity {
   const ofAthlete = kept.get(athlete) ?? new WeakMap<Catalogue, Map<string, Capacity>>();
   kept.set(athlete, ofAthlete);
-  const known = ofAthlete.get(catalogue) ?? new Map<string, Capacity>();
-  ofAthlete.set(catalogue, known);
-  const key = `${day}|${bodyKey(body)}`;
-  const capacity = known.get(key) ?? learnt(athlete, day, catalogue, body);
-  known.set(key, capacity);
-  return capacity;
+  return keptOf(ofAthlete, catalogue, `${day}|${bodyKey(body)}`, () => learnt(athlete, day, catalogue, body));
 }
 
 function learnt(athlete: Athlete, day: string, catalogue: Catalogue, body: ScaledBody): Capacity {

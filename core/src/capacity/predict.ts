@@ -1,7 +1,7 @@
 import type { Athlete } from '../athlete/athlete';
 import { scaledBody } from '../body/segments';
 import { type Catalogue, catalogueOf } from '../exercise/catalogue';
-import type { Loading } from '../exercise/moments';
+import type { Loading } from '../exercise/loading';
 import type { Variant } from '../exercise/variant';
 import type { Capacity } from './capacity';
 import { capacityOf } from './effort';

@@ -1,7 +1,8 @@
 import type { Athlete } from '../athlete/athlete';
 import { type ScaledBody, scaledBody } from '../body/segments';
 import type { MomentName } from '../body/statics';
-import { type Loading, momentOf, peakMoments } from '../exercise/moments';
+import type { Loading } from '../exercise/loading';
+import { momentOf, peakMoments } from '../exercise/moments';
 import type { Variant } from '../exercise/variant';
 import type { JointAction } from '../exercise/vocabulary';
 import { guessedMoment } from './strength';

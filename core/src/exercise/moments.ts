@@ -1,22 +1,10 @@
-import type { Band } from '../body/band';
-import { linePulls } from '../body/line';
-import type { PlacedBody } from '../body/placing';
 import type { ScaledBody } from '../body/segments';
-import { type MomentName, type Moments, momentNames, type Statics, statics } from '../body/statics';
+import { type MomentName, type Moments, momentNames, type Statics } from '../body/statics';
+import { type Loading, loadedStatics, loadingKey } from './loading';
 import { placedForPeaks } from './peaks';
 import { bodyKey, keptOf, placedAlong, placedVariant } from './placed';
 import type { Variant } from './variant';
 import type { Joint, JointAction, Motion } from './vocabulary';
-
-/** What loads a variant beside the body: a mass in its place, a band as far as it is known. */
-export interface Loading {
-  loadKg?: number;
-  band?: Band;
-}
-
-/** What tells one loading from another. */
-export const loadingKey = ({ loadKg = 0, band }: Loading) =>
-  `${loadKg}|${typeof band === 'object' ? JSON.stringify(band) : (band ?? '')}`;
 
 /** What a moment is called in a sentence: "hardest on the ...". */
 export const momentWords: Record<MomentName, string> = {
@@ -54,18 +42,6 @@ export function momentOf({ joint, action }: JointAction): MomentName {
  */
 export function staticsOf(variant: Variant, body: ScaledBody, loading: Loading = {}): Statics[] {
   return loadedStatics(variant, placedVariant(variant, body), loading);
-}
-
-/** Statics of bodies along a variant's way, with what it is done with. */
-export function loadedStatics(
-  variant: Variant,
-  frames: readonly PlacedBody[],
-  { loadKg = 0, band = 'medium' }: Loading = {},
-): Statics[] {
-  const carried =
-    variant.load?.source === 'weight' && loadKg > 0 ? [{ place: variant.load.place, massKg: loadKg }] : [];
-  const pulls = variant.line ? linePulls(frames, variant.line, band) : [];
-  return frames.map((frame, i) => statics(frame, carried, pulls[i]));
 }
 
 const kept = new WeakMap<Variant, Map<string, Moments>>();

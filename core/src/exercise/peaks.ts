@@ -1,8 +1,8 @@
-import { linePulls } from '../body/line';
 import { placedBetween, shareSupport } from '../body/motion';
 import type { PlacedBody } from '../body/placing';
-import { type ScaledBody, scaledBody } from '../body/segments';
-import { type MomentName, momentNames, type Statics, statics } from '../body/statics';
+import { GRAVITY, type ScaledBody, scaledBody } from '../body/segments';
+import { type MomentName, momentNames, type Statics } from '../body/statics';
+import { loadedStatics } from './loading';
 import { type Along, shippedPeaks } from './peak-points';
 import { bodyKey, keptOf, placedVariant, statureKey } from './placed';
 import type { Variant } from './variant';
@@ -17,13 +17,6 @@ const looked = 5;
 const justOff = 0.02;
 /** A peak counts where it rises so far over every keyframe, and where the joint bears so much of body weight times height at all. */
 const [rises, counts] = [1.03, 0.012];
-
-function staticsAlong(variant: Variant, frames: readonly PlacedBody[], loadKg: number): Statics[] {
-  const carried =
-    variant.load?.source === 'weight' && loadKg > 0 ? [{ place: variant.load.place, massKg: loadKg }] : [];
-  const pulls = variant.line ? linePulls(frames, variant.line, 'medium') : [];
-  return frames.map((frame, i) => statics(frame, carried, pulls[i]));
-}
 
 /** Finds the points where some moment is larger than in every keyframe; none in the air, where the body is weightless, nor where hands give way to forearms. */
 export function findPeaks(variant: Variant): Along[] {
@@ -41,9 +34,9 @@ export function findPeaks(variant: Variant): Along[] {
   const peaks = new Map<string, Along>();
   const loads = variant.load?.source === 'weight' ? [0, Math.min(referenceLoadKg, variant.load.maxKg ?? 1e9)] : [0];
   for (const loadKg of variant.load?.required ? loads.slice(-1) : loads) {
-    const all = staticsAlong(variant, [...keys, ...points.map((p) => p.frame)], loadKg);
+    const all = loadedStatics(variant, [...keys, ...points.map((p) => p.frame)], { loadKg });
     const [atKeys, between] = [all.slice(0, keys.length), all.slice(keys.length)];
-    const floor = counts * reference.massKg * 9.81 * reference.heightM;
+    const floor = counts * reference.massKg * GRAVITY * reference.heightM;
     for (const name of momentNames) {
       const top = Math.max(...atKeys.map((s) => s.momentsNm[name]));
       const best = largestAt(between, name);

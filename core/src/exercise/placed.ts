@@ -1,4 +1,4 @@
-import { bodyIn, type Keyframe, placedBetween, placedKeyframes } from '../body/motion';
+import { bodyIn, type Keyframe, placedBetween, placedKeyframes, sameContacts } from '../body/motion';
 import type { PlacedBody } from '../body/placing';
 import type { ScaledBody } from '../body/segments';
 import type { Variant } from './variant';
@@ -21,10 +21,15 @@ function ofOneKilogram(body: ScaledBody): ScaledBody {
 const placedByStature = new WeakMap<Variant, Map<string, PlacedBody[]>>();
 const placedByBody = new WeakMap<Variant, Map<string, PlacedBody[]>>();
 
-/** What is kept of a variant under a key, worked out when it is first asked for. */
-export function keptOf<T>(kept: WeakMap<Variant, Map<string, T>>, variant: Variant, key: string, workOut: () => T): T {
-  const known = kept.get(variant) ?? new Map<string, T>();
-  kept.set(variant, known);
+/** What is kept of a variant, or of whoever else owns it, under a key; worked out when it is first asked for. */
+export function keptOf<K extends object, T>(
+  kept: WeakMap<K, Map<string, T>>,
+  owner: K,
+  key: string,
+  workOut: () => T,
+): T {
+  const known = kept.get(owner) ?? new Map<string, T>();
+  kept.set(owner, known);
   const found = known.get(key) ?? workOut();
   known.set(key, found);
   return found;
@@ -40,11 +45,16 @@ export function placedVariant(variant: Variant, body: ScaledBody): PlacedBody[] 
   });
 }
 
-/** Bodies along a repetition: the keyframes, and `between` bodies from each of them to the next. */
-export function placedAlong(variant: Variant, body: ScaledBody, between: number): PlacedBody[] {
+/**
+ * Bodies along a repetition: the keyframes, and `between` bodies from each of them to the next. A film `glides` where a foot or a hand comes or goes, out of
+ * balance as it may be there.
+ */
+export function placedAlong(variant: Variant, body: ScaledBody, between: number, glides = false): PlacedBody[] {
   const keys = placedVariant(variant, body);
   return keys.flatMap((key, k) => {
     const next = keys[k + 1];
-    return next ? Array.from({ length: between }, (_, i) => placedBetween(key, next, i / between)) : [key];
+    if (!next) return [key];
+    const eased = glides && !sameContacts(key, next);
+    return Array.from({ length: between }, (_, i) => placedBetween(key, next, i / between, eased));
   });
 }

@@ -1,5 +1,5 @@
 import { type BandCurve, typicalCurve } from '../body/band';
-import type { Loading } from '../exercise/moments';
+import type { Loading } from '../exercise/loading';
 import type { KitKind } from '../exercise/vocabulary';
 import { fitBand } from './band-fit';
 import { combined } from './combined';

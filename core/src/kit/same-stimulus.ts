@@ -1,7 +1,8 @@
 import type { ScaledBody } from '../body/segments';
 import { type MomentName, momentNames } from '../body/statics';
 import { typicalMoment } from '../body/typical-strength';
-import { type Loading, peakMoments } from '../exercise/moments';
+import type { Loading } from '../exercise/loading';
+import { peakMoments } from '../exercise/moments';
 import type { Variant } from '../exercise/variant';
 import type { Feasibility } from './feasible';
 import type { LoadOption } from './loads';

@@ -8,7 +8,7 @@ import { parseDose, parseTempo } from '../dose/notation';
 import { mostCounted } from '../dose/repetitions';
 import { type Standing, type Step, stepOf } from '../dose/step';
 import { fastUpTo, type Zone, zoneOf, zones } from '../dose/zone';
-import type { Loading } from '../exercise/moments';
+import type { Loading } from '../exercise/loading';
 import type { Variant } from '../exercise/variant';
 import { type BlockKind, type Level, mainBlocks, type Pattern } from '../exercise/vocabulary';
 import type { Feasibility } from '../kit/feasible';

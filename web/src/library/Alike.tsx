@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { catalogueOf } from '@tropaeum/core/exercise/catalogue';
-import type { Loading } from '@tropaeum/core/exercise/moments';
+import type { Loading } from '@tropaeum/core/exercise/loading';
 import type { Brief } from '@tropaeum/core/session/brief';
 import { Link } from 'react-router';
 import { Figure } from '../ui/Figure';

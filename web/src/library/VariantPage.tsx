@@ -2,7 +2,7 @@ import type { Capacity } from '@tropaeum/core/capacity/capacity';
 import { capacityOf } from '@tropaeum/core/capacity/effort';
 import { relativeLoads } from '@tropaeum/core/capacity/relative-load';
 import { catalogueOf } from '@tropaeum/core/exercise/catalogue';
-import type { Loading } from '@tropaeum/core/exercise/moments';
+import type { Loading } from '@tropaeum/core/exercise/loading';
 import type { Variant } from '@tropaeum/core/exercise/variant';
 import { loadOptions } from '@tropaeum/core/kit/loads';
 import type { Brief } from '@tropaeum/core/session/brief';

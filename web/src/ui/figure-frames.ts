@@ -1,5 +1,4 @@
 import type { Extent, FigurePart } from '@tropaeum/core/body/figure';
-import { placedBetween, sameContacts } from '@tropaeum/core/body/motion';
 import type { PlacedBody } from '@tropaeum/core/body/placing';
 import { type AthleteSize, type ScaledBody, scaledBody } from '@tropaeum/core/body/segments';
 import type { MomentName } from '@tropaeum/core/body/statics';
@@ -7,9 +6,10 @@ import { typicalMoment } from '@tropaeum/core/body/typical-strength';
 import { type LoadedJoint, loadedJoints } from '@tropaeum/core/body/weights';
 import type { Tempo } from '@tropaeum/core/dose/dose';
 import { variantById } from '@tropaeum/core/exercise/library';
-import { type Loading, momentsOverRange } from '@tropaeum/core/exercise/moments';
+import type { Loading } from '@tropaeum/core/exercise/loading';
+import { momentsOverRange } from '@tropaeum/core/exercise/moments';
 import { type Pace, paceOf } from '@tropaeum/core/exercise/pacing';
-import { placedVariant } from '@tropaeum/core/exercise/placed';
+import { placedAlong, placedVariant } from '@tropaeum/core/exercise/placed';
 import { faultFrame } from '@tropaeum/core/exercise/shown';
 import type { Variant } from '@tropaeum/core/exercise/variant';
 import { drawingOf, extentOfFrames, type FigureFrame, furnished, type Ring, workedParts } from './drawing';
@@ -40,12 +40,7 @@ function rounded(size: AthleteSize): AthleteSize {
 
 function filmOf(variant: Variant, body: ScaledBody, loaded: boolean): FigureFilm {
   const keys = placedVariant(variant, body);
-  const bodies = keys.flatMap((key, k) => {
-    const next = keys[k + 1];
-    if (!next) return [key];
-    const glide = !sameContacts(key, next);
-    return Array.from({ length: stepsBetween }, (_, s) => placedBetween(key, next, s / stepsBetween, glide));
-  });
+  const bodies = placedAlong(variant, body, stepsBetween, true);
   const drawn = (placed: readonly PlacedBody[]) => placed.map((b) => drawingOf(b, variant, loaded));
   const frames = furnished(drawn(bodies), drawn(keys));
   return { frames, steps: stepsBetween, extent: extentOfFrames(frames), tinted: workedParts(variant), variant, body };

@@ -4,7 +4,7 @@ import { honestWays, outOfReach, type Way } from '@tropaeum/core/capacity/honest
 import { type Reached, reachByPattern } from '@tropaeum/core/capacity/reachable';
 import type { Zone } from '@tropaeum/core/dose/zone';
 import { catalogueOf } from '@tropaeum/core/exercise/catalogue';
-import type { Loading } from '@tropaeum/core/exercise/moments';
+import type { Loading } from '@tropaeum/core/exercise/loading';
 import type { Pattern } from '@tropaeum/core/exercise/vocabulary';
 import { type Feasibility, feasibility } from '@tropaeum/core/kit/feasible';
 import type { LoadOption } from '@tropaeum/core/kit/loads';
