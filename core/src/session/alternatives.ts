@@ -65,7 +65,7 @@ function ranked(
     )
       continue;
     if (seasonReason(variant, context.brief) ?? choiceReason(variant, context.brief)) continue;
-    const dosed = prescribe(candidate, block, sets, context.brief, context.body);
+    const dosed = prescribe(candidate, block, sets, context.brief, context.capacity);
     if (dosed) alternatives.push(weighed(context, variant, dosed.choice, place(dosed.choice), now));
   }
   const fits = (a: Alternative) => Number(a.overSeconds === 0);
@@ -170,7 +170,7 @@ export function additionOf(
   if (reasons.length) return { reasons };
   const blocks = [...variant.blocks].sort((a, b) => Number(mainBlocks.has(b)) - Number(mainBlocks.has(a)));
   for (const block of blocks) {
-    const dosed = prescribe(candidate, block, 2, context.brief, context.body);
+    const dosed = prescribe(candidate, block, 2, context.brief, context.capacity);
     if (!dosed) continue;
     const changed = add(draft, block, dosed.choice, order);
     return { block, addition: weighed(context, variant, dosed.choice, changed, worthOfDraft(context, draft)) };

@@ -70,7 +70,9 @@ describe('an exercise with several loads to choose from', () => {
   it('is dosed with each of them, heaviest first', () => {
     const feasible = context.feasible.get('goblet-squat');
     if (!feasible) throw new Error('no goblet squat');
-    const kgs = [...prescriptions(feasible, 'strength', 3, context.brief, context.body)].map((p) => p.choice.load?.kg);
+    const kgs = [...prescriptions(feasible, 'strength', 3, context.brief, context.capacity)].map(
+      (p) => p.choice.load?.kg,
+    );
     expect(kgs).toEqual([16, 7.5]);
   });
 

@@ -67,7 +67,7 @@ export function choiceReason({ sports, standing }: Variant, { sport }: Brief): s
 
 /** Every item on its own, dosed, in every block it may stand in; what the coach has excluded left out. */
 export function offersOf(context: Context, bounds: Record<BlockKind, BlockBounds>, rule: GroupRule): Column[] {
-  const { brief, feasible, body } = context;
+  const { brief, feasible, capacity } = context;
   const excluded = new Set(brief.lock.exclude);
   const floored = new Set((brief.lock.floors ?? []).flatMap((floor) => ('block' in floor ? [floor.block] : [])));
   const columns: Column[] = [];
@@ -79,7 +79,7 @@ export function offersOf(context: Context, bounds: Record<BlockKind, BlockBounds
     for (const block of variant.blocks) {
       const wanted = bounds[block].most > 0 || pinned || floored.has(block) || preparingBlocks.has(block);
       if (!wanted) continue;
-      const dosed = [...prescriptions(candidate, block, 1, brief, body)].map(({ choice }) =>
+      const dosed = [...prescriptions(candidate, block, 1, brief, capacity)].map(({ choice }) =>
         columnOf(context, inRounds(alone(block, choice), rule)),
       );
       const offered = worthOffering(context, dosed);

@@ -1,5 +1,6 @@
 import { type ScaledBody, scaledBody } from '../body/segments';
 import type { Capacity } from '../capacity/capacity';
+import { capacityOf } from '../capacity/effort';
 import { type Catalogue, catalogueOf } from '../exercise/catalogue';
 import type { Variant } from '../exercise/variant';
 import type { Joint } from '../exercise/vocabulary';
@@ -9,7 +10,6 @@ import { jointUse, type SportProfile } from '../sport/profile';
 import { sportById } from '../sport/sports';
 import { transferWeights, type Weights } from '../sport/transfer';
 import { type Brief, defaultHouseRules } from './brief';
-import { capacityFor } from './capacity-for';
 import { type Demand, demandsOf, givenBy } from './demands';
 
 /** Every variant of the catalogue with what stands against it; each is worked out when it is first asked for. */
@@ -79,6 +79,7 @@ export function contextOf(given: Brief): Context {
   const demands = demandsOf(needs, brief.aim);
   const weights = transferWeights[brief.houseRules.correspondence];
   const givenOf = new Map<Variant, readonly number[]>();
+  let capacity: Capacity | undefined;
   return {
     brief,
     sport,
@@ -95,7 +96,8 @@ export function contextOf(given: Brief): Context {
     feasible: new FeasibleVariants(circumstances, body, catalogue),
     catalogue,
     get capacity() {
-      return capacityFor(brief, body);
+      capacity ??= capacityOf(brief.athlete, brief.date, catalogue, body);
+      return capacity;
     },
   };
 }

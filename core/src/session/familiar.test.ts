@@ -81,7 +81,7 @@ describe('a movement that is new to somebody', () => {
         },
       };
       const feasible = contextOf(heavy).feasible.get('hinge-lift');
-      return feasible && prescribe(feasible, 'strength', 2, heavy, context.body);
+      return feasible && prescribe(feasible, 'strength', 2, heavy, context.capacity);
     };
     const [unknown, known] = [hinge([shown('push-up')]), hinge([{ ...shown('hinge-lift'), loadKg: 40 }])];
     expect(unknown?.effort?.share).toBeLessThanOrEqual(0.67);
@@ -93,7 +93,7 @@ describe('checks of the week', () => {
   const planWith = (recent: Brief['season']['recent'], aim: Brief['aim'] = 'hold', variantId = 'split-squat') => {
     const context = contextOf({ ...briefWith([], recent), aim });
     const feasible = context.feasible.get(variantId);
-    const made = feasible && prescribe(feasible, 'strength', 3, context.brief, context.body);
+    const made = feasible && prescribe(feasible, 'strength', 3, context.brief, context.capacity);
     if (!made) throw new Error('not prescribed');
     const group = {
       block: 'strength' as const,

@@ -101,7 +101,7 @@ function prescribed(athlete: Athlete, aim: Brief['aim'], lift: string) {
   const context = contextOf(briefOf(athlete, aim));
   const feasible = context.feasible.get(lift);
   if (!feasible) throw new Error(`${lift} is not in the library`);
-  return [...prescriptions(feasible, 'strength', 3, context.brief, context.body)].flatMap(({ choice }) => {
+  return [...prescriptions(feasible, 'strength', 3, context.brief, context.capacity)].flatMap(({ choice }) => {
     const { work } = choice.dose;
     return choice.load?.kg && work.kind === 'reps' ? [{ kg: choice.load.kg, reps: work.reps }] : [];
   });

@@ -41,7 +41,7 @@ function prescribed(id: string, situation: Situation, block: BlockKind = 'streng
   const context = contextOf(briefFor(situation));
   const feasible = context.feasible.get(id);
   if (!feasible) throw new Error(`${id} is not in the library`);
-  return prescribe(feasible, block, 3, context.brief, context.body);
+  return prescribe(feasible, block, 3, context.brief, context.capacity);
 }
 
 const dumbbells = (massKg: number): KitItem[] => [{ kind: 'dumbbell', massKg, count: 2 }];
@@ -180,7 +180,7 @@ describe('reasons', () => {
   const reason = (id: string, block: BlockKind) => {
     const feasible = context.feasible.get(id);
     if (!feasible) throw new Error(id);
-    const made = prescribe(feasible, block, 3, context.brief, context.body);
+    const made = prescribe(feasible, block, 3, context.brief, context.capacity);
     if (!made) throw new Error(`${id} was not prescribed`);
     return reasonFor(
       context,

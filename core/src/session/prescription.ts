@@ -1,6 +1,5 @@
 import { ageOn } from '../athlete/athlete';
-import type { ScaledBody } from '../body/segments';
-import type { Effort } from '../capacity/capacity';
+import type { Capacity, Effort } from '../capacity/capacity';
 import { effortOf } from '../capacity/effort';
 import type { Interval } from '../capacity/interval';
 import type { Dose } from '../dose/dose';
@@ -15,7 +14,6 @@ import type { Feasibility } from '../kit/feasible';
 import { isMadeOf } from '../kit/in-words';
 import { type LoadOption, loadingOf } from '../kit/loads';
 import type { Brief } from './brief';
-import { capacityFor } from './capacity-for';
 import type { Choice } from './draft';
 import { isNewTo } from './familiar';
 import { isLowering, zoneOfItem } from './item-zone';
@@ -191,31 +189,31 @@ export function prescribe(
   block: BlockKind,
   sets: number,
   brief: Brief,
-  body: ScaledBody,
+  capacity: Capacity,
 ): Prescription | undefined {
-  for (const dosed of prescriptions(feasible, block, sets, brief, body)) return dosed;
+  for (const dosed of prescriptions(feasible, block, sets, brief, capacity)) return dosed;
   return undefined;
 }
 
 /**
  * The same with every load that suits, heaviest first: a lighter one is done in less time, or needs less made ready before it.
  *
- * @example [...prescriptions(gobletSquat, 'strength', 3, brief, body)].map((p) => p.choice.load?.kg) // [16, 7.5]
+ * @example [...prescriptions(gobletSquat, 'strength', 3, brief, capacity)].map((p) => p.choice.load?.kg) // [16, 7.5]
  */
 export function* prescriptions(
   feasible: Feasibility,
   block: BlockKind,
   sets: number,
   brief: Brief,
-  body: ScaledBody,
+  capacity: Capacity,
 ): Generator<Prescription> {
   const { variant } = feasible;
   const isNew = isNewTo(variant, brief);
   const usual = Math.min(strictCeiling(brief), shareCeiling[brief.athlete.level], isNew ? newMovement.ceiling : 1);
   const ceiling = variant.speed === 'fast' ? fastUpTo : usual;
-  const effortWith = (loading: Loading) => effortOf(capacityFor(brief, body), variant, loading);
+  const effortWith = (loading: Loading) => effortOf(capacity, variant, loading);
   for (const loaded of loadsFor(feasible, ceiling, effortWith)) {
-    const dosed = prescribeWith(loaded, feasible, block, sets, brief, body);
+    const dosed = prescribeWith(loaded, feasible, block, sets, brief, capacity);
     if (dosed) yield dosed;
   }
 }
@@ -226,7 +224,7 @@ function prescribeWith(
   block: BlockKind,
   sets: number,
   brief: Brief,
-  body: ScaledBody,
+  capacity: Capacity,
 ): Prescription | undefined {
   const typed = brief.lock.doses?.[variant.id];
   const fast = variant.speed === 'fast';
@@ -254,7 +252,7 @@ function prescribeWith(
   if (base.work.kind !== 'reps' || fast) return dosed(base);
   if (isLowering(variant) && effort.share > strictCeiling(brief)) return dosed(withoutReserve(base));
 
-  const repetitionsToFailure = capacityFor(brief, body).toFailure(variant, loadingOf(load, brief.kit) ?? {});
+  const repetitionsToFailure = capacity.toFailure(variant, loadingOf(load, brief.kit) ?? {});
   const toFailure = Math.min(mostCounted, repetitionsToFailure?.mid ?? mostCounted);
   const fewest = brief.aim === 'strength' && !isCareful(brief) ? fewestHeavy : fewestRepetitions;
   if (toFailure < fewest && !pinned) return undefined;
