@@ -4,7 +4,6 @@ import type { Showing } from '../core/src/athlete/showing';
 import { Capacity } from '../core/src/capacity/capacity';
 import { catalogueOf } from '../core/src/exercise/catalogue';
 import { variantById } from '../core/src/exercise/library';
-
 import type { Variant } from '../core/src/exercise/variant';
 
 const shipped = catalogueOf();

@@ -64,19 +64,20 @@ async function composeCommand(file: string | undefined): Promise<void> {
   print(planOf(contextOf(brief), composition.draft, composition.proof) satisfies Plan);
 }
 
+/** An interval in whole parts of one, such as hundredths. */
+function roundedInterval({ low, mid, high }: Interval, parts: number): Interval {
+  const rounded = (value: number) => Math.round(value * parts) / parts;
+  return { low: rounded(low), mid: rounded(mid), high: rounded(high) };
+}
+
 /** What a variant comes to at one load: share of the most, zone, repetitions or seconds to failure with their bounds. */
 function reachWords({ load, band, share, zone, toFailure, counts }: Reached) {
-  const rounded = (value: number) => Math.round(value * 10) / 10;
   return {
     with: load?.with ?? band ?? 'body',
     ...(load ? { kg: load.kg } : {}),
     percentOfMax: Math.round(share * 100) / 100,
     ...(zone ? { zone } : {}),
-    [counts === 'seconds' ? 'secondsToFailure' : 'repetitionsToFailure']: {
-      low: rounded(toFailure.low),
-      mid: rounded(toFailure.mid),
-      high: rounded(toFailure.high),
-    },
+    [counts === 'seconds' ? 'secondsToFailure' : 'repetitionsToFailure']: roundedInterval(toFailure, 10),
   };
 }
 
@@ -114,18 +115,14 @@ function sportCheckCommand(file: string | undefined): void {
   print(writeSport(reading.profile));
 }
 
-const numberIn = (low: number, high: number) => (text: string) => {
-  const value = Number(text);
-  if (!(value >= low && value <= high)) throw new InvalidArgumentError(`expected a number from ${low} to ${high}`);
-  return value;
-};
-
-const wholeIn = (low: number, high: number) => (text: string) => {
-  const value = Number(text);
-  if (!Number.isInteger(value) || value < low || value > high)
-    throw new InvalidArgumentError(`expected a whole number from ${low} to ${high}`);
-  return value;
-};
+function numberIn(low: number, high: number, kind: 'number' | 'whole number' = 'number') {
+  return (text: string) => {
+    const value = Number(text);
+    if (!(value >= low && value <= high) || (kind === 'whole number' && !Number.isInteger(value)))
+      throw new InvalidArgumentError(`expected a ${kind} from ${low} to ${high}`);
+    return value;
+  };
+}
 
 interface BodyOptions {
   height: number;
@@ -170,20 +167,16 @@ function testsFrom(file: string | undefined): unknown {
   }
 }
 
-const roundedInterval = (interval: Interval | null): Interval | null => {
-  const rounded = (value: number) => Math.round(value * 100) / 100;
-  return interval && { low: rounded(interval.low), mid: rounded(interval.mid), high: rounded(interval.high) };
-};
-
 function printedPrediction(prediction: Prediction) {
   const { fractionOfMax, repetitionsToFailure, holdSeconds, oneRepMaxKg, limits, jumpHeightCm } = prediction;
+  const inHundredths = (interval: Interval | null) => interval && roundedInterval(interval, 100);
   return {
-    fractionOfMax: roundedInterval(fractionOfMax),
-    repetitionsToFailure: roundedInterval(repetitionsToFailure),
-    holdSeconds: roundedInterval(holdSeconds),
-    oneRepMaxKg: roundedInterval(oneRepMaxKg),
+    fractionOfMax: inHundredths(fractionOfMax),
+    repetitionsToFailure: inHundredths(repetitionsToFailure),
+    holdSeconds: inHundredths(holdSeconds),
+    oneRepMaxKg: inHundredths(oneRepMaxKg),
     limits,
-    ...(jumpHeightCm ? { jumpHeightCm: roundedInterval(jumpHeightCm) } : {}),
+    ...(jumpHeightCm ? { jumpHeightCm: inHundredths(jumpHeightCm) } : {}),
   };
 }
 
@@ -247,7 +240,7 @@ program
     'what an athlete does with an exercise today: fraction of max, repetitions, seconds, one-repetition maximum',
   )
   .addOption(new Option('--sex <sex>', 'female or male').choices(['female', 'male']).makeOptionMandatory())
-  .requiredOption('--age <years>', 'age in whole years', wholeIn(8, 90))
+  .requiredOption('--age <years>', 'age in whole years', numberIn(8, 90, 'whole number'))
   .requiredOption('--height <cm>', 'body height', numberIn(120, 220))
   .requiredOption('--mass <kg>', 'body mass', numberIn(25, 200))
   .addOption(new Option('--level <level>', 'training level').choices(levels).makeOptionMandatory())

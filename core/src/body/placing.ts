@@ -1,12 +1,4 @@
-import {
-  type Contact,
-  type ContactPart,
-  contactHalfLength,
-  restingThickness,
-  sidesOf,
-  touchingChains,
-  touchingPoints,
-} from './contact';
+import { type Contact, contactHalfLength, restingThickness, sidesOf, touchingChains, touchingPoints } from './contact';
 import { addGradient, coordinates } from './gradient';
 import { leastStep } from './linear';
 import { carried, type LoadPlace } from './outside';
@@ -21,8 +13,8 @@ import {
   type View,
 } from './pose';
 import type { ScaledBody } from './segments';
-import { type LimbPointName, type Point, pointsOf, type Skeleton, skeletonOf } from './skeleton';
-import { type LoadedJoint, legChain, segmentWeights, weightedCentre } from './weights';
+import { type Point, pointsOf, type Skeleton, skeletonOf } from './skeleton';
+import { legChain, segmentWeights, weightedCentre } from './weights';
 
 /** Joints an author may forbid the placing to move. */
 export type Fixable = keyof LimbAngles | 'lean' | 'trunk';
@@ -193,34 +185,27 @@ export function touchPoint(skeleton: Skeleton, { contact, side }: Touch): Point 
   return middle(touchingPoints(skeleton, contact.part, side));
 }
 
-/** A point that a contact presses at, its share, and the joints that move it. */
-type Pressed = readonly (readonly [point: LimbPointName, share: number, chain: readonly LoadedJoint[]])[];
-
-/**
- * Where a contact presses if that is not its middle: who stands on the toes stands on the ball of the foot, the toes lie flat before it; common
- * practice, no source.
- */
-const pressed: Partial<Record<ContactPart, Pressed>> = {
-  toes: [
-    ['heel', 0.3, legChain],
-    ['toe', 0.7, legChain],
-  ],
-};
+/** Who stands on the toes stands on the ball of the foot, so far between heel and toe; the toes lie flat before it; common practice, no source. */
+const ballOfFoot = [
+  ['heel', 0.3],
+  ['toe', 0.7],
+] as const;
 
 /** Where a touch presses when nothing moves its pressure, metres. */
 export function pressurePoint(skeleton: Skeleton, touch: Touch): Point {
   const { contact, side } = touch;
-  const points = pressed[contact.part];
-  if (!points) return touchPoint(skeleton, touch);
-  const at = (axis: 'x' | 'y') => points.reduce((sum, [name, share]) => sum + share * skeleton[side][name][axis], 0);
-  return { x: at('x'), y: contact.part === 'toes' ? skeleton[side].toe.y : at('y') };
+  if (contact.part !== 'toes') return touchPoint(skeleton, touch);
+  const limb = skeleton[side];
+  return { x: ballOfFoot.reduce((sum, [name, share]) => sum + share * limb[name].x, 0), y: limb.toe.y };
 }
 
 function addPressureGradient(gradient: number[], skeleton: Skeleton, view: View, touch: Touch, share: number): void {
-  const points = pressed[touch.contact.part];
-  if (!points) addTouchGradient(gradient, skeleton, view, touch, 'x', share);
-  for (const [name, part, chain] of points ?? [])
-    addGradient(gradient, skeleton, view, skeleton[touch.side][name], touch.side, chain, 'x', share * part);
+  if (touch.contact.part !== 'toes') {
+    addTouchGradient(gradient, skeleton, view, touch, 'x', share);
+    return;
+  }
+  for (const [name, part] of ballOfFoot)
+    addGradient(gradient, skeleton, view, skeleton[touch.side][name], touch.side, legChain, 'x', share * part);
 }
 
 /** A contact written once for both sides as one touch a side. */

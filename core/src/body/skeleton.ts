@@ -7,6 +7,11 @@ export interface Point {
   y: number;
 }
 
+/** The point so far on the way from one to another, 0 to 1. */
+export function lerp(a: Point, b: Point, t: number): Point {
+  return { x: a.x + (b.x - a.x) * t, y: a.y + (b.y - a.y) * t };
+}
+
 export interface LimbPoints {
   shoulder: Point;
   elbow: Point;

@@ -1,7 +1,7 @@
 import { type ContactPart, contactHalfLength } from './contact';
 import type { OutsideForce } from './outside';
 import { type PlacedBody, pressurePoint, type Touch } from './placing';
-import type { Point, Skeleton } from './skeleton';
+import { lerp, type Point, type Skeleton } from './skeleton';
 import { typicalMoment } from './typical-strength';
 
 export interface Reaction {
@@ -86,11 +86,7 @@ function lineOf(touch: Touch, at: Point, placedBody: PlacedBody, centre: Point):
 }
 
 /** A hand's force passes the elbow and the shoulder on opposite sides; between them it is nearer to the elbow by the weaker joint's part. */
-const elbowPart = elbowOf(typicalMoment);
-
-function elbowOf({ elbow, shoulder }: Record<'elbow' | 'shoulder', number>): number {
-  return elbow / (elbow + shoulder);
-}
+const elbowPart = typicalMoment.elbow / (typicalMoment.elbow + typicalMoment.shoulder);
 
 /**
  * Where the force of an arm on what it rests on or holds points: to the shoulder from elbow and forearm; from the hand between elbow and shoulder, so
@@ -99,7 +95,7 @@ function elbowOf({ elbow, shoulder }: Record<'elbow' | 'shoulder', number>): num
 function armTarget({ contact, side }: Touch, skeleton: Skeleton): Point {
   const { elbow, shoulder } = skeleton[side];
   if (!handParts.has(contact.part)) return shoulder;
-  return { x: elbow.x + elbowPart * (shoulder.x - elbow.x), y: elbow.y + elbowPart * (shoulder.y - elbow.y) };
+  return lerp(elbow, shoulder, elbowPart);
 }
 
 /** Unit vector from a contact towards a point, no farther from upright than friction holds; held contacts need no friction. */

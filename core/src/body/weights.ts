@@ -1,6 +1,6 @@
 import { type LimbSide, limbSides } from './pose';
 import type { ScaledBody } from './segments';
-import { type Point, type Skeleton, waistShare } from './skeleton';
+import { lerp, type Point, type Skeleton, waistShare } from './skeleton';
 
 export type LoadedJoint = 'neck' | 'shoulder' | 'elbow' | 'wrist' | 'trunk' | 'hip' | 'knee' | 'ankle';
 export const loadedJoints: readonly LoadedJoint[] = [
@@ -44,10 +44,6 @@ const limbOwners = { near: ownersOf('near'), far: ownersOf('far') };
 const headOwner: Owner = owner('middle', ['trunk', 'neck']);
 export const onUpperTrunk = owner('middle', ['trunk']);
 export const onPelvis = owner('middle', []);
-
-function lerp(a: Point, b: Point, t: number): Point {
-  return { x: a.x + (b.x - a.x) * t, y: a.y + (b.y - a.y) * t };
-}
 
 /** The athlete's own segments as masses in place. */
 export function segmentWeights(body: ScaledBody, skeleton: Skeleton): Weight[] {

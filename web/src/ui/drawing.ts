@@ -2,7 +2,7 @@ import { type Capsule, type Extent, extentOf, type FigurePart, figureOf } from '
 import { type PlacedLine, placedLines } from '@tropaeum/core/body/line';
 import { type PlacedBody, touchPoint } from '@tropaeum/core/body/placing';
 import type { View } from '@tropaeum/core/body/pose';
-import { jointPoint, type Point } from '@tropaeum/core/body/skeleton';
+import { jointPoint, lerp, type Point } from '@tropaeum/core/body/skeleton';
 import { type LoadedJoint, loadedJoints } from '@tropaeum/core/body/weights';
 import type { Prop, Variant } from '@tropaeum/core/exercise/variant';
 import type { Joint, KitKind } from '@tropaeum/core/exercise/vocabulary';
@@ -158,10 +158,9 @@ function propOf({ skeleton }: PlacedBody, prop: Prop): Held[] {
 function behind(chest: Point, waist: Point, byM = 0.16, down = 0.3): Point {
   const length = Math.hypot(chest.x - waist.x, chest.y - waist.y) || 1;
   const back = { x: -(chest.y - waist.y) / length, y: (chest.x - waist.x) / length };
-  return { x: mixed(chest.x, waist.x, down) + back.x * byM, y: mixed(chest.y, waist.y, down) + back.y * byM };
+  const at = lerp(chest, waist, down);
+  return { x: at.x + back.x * byM, y: at.y + back.y * byM };
 }
-
-const mixed = (a: number, b: number, share: number) => a * (1 - share) + b * share;
 
 function weightsOf(body: PlacedBody, variant: Variant): Held[] {
   const { load } = variant;
