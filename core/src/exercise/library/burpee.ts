@@ -1,4 +1,5 @@
 import { family } from '../variant';
+import { bothSides } from './frame';
 
 export default family(
   'burpee',
@@ -23,20 +24,15 @@ export default family(
       dose: '3x20s! r40',
       cues: ['Plank stays level', 'Knee to the chest, quick', 'Push the floor away'],
       faults: [{ see: 'Hips bounce up', say: 'Slower, hands under the shoulders.' }],
-      keyframes: [
+      keyframes: bothSides(
         {
           name: 'left in',
           base: 'plank',
           change: { near: { hip: 118, knee: 126, ankle: -65 } },
           on: ['far.toes', 'hands'],
         },
-        {
-          name: 'right in',
-          base: 'plank',
-          change: { far: { hip: 118, knee: 126, ankle: -65 } },
-          on: ['near.toes', 'hands'],
-        },
-      ],
+        'right in',
+      ),
     },
     {
       id: 'burpee',

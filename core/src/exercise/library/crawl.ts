@@ -1,5 +1,5 @@
 import { family } from '../variant';
-import { frame } from './frame';
+import { bothSides, frame } from './frame';
 import { handWeights } from './kit-groups';
 
 export default family(
@@ -125,7 +125,7 @@ export default family(
       dose: '2x15s! r30',
       cues: ['Stay low, chest tall', 'Small steps', 'Heels down when you can'],
       cautions: ['Knee pain: leave out.'],
-      keyframes: [
+      keyframes: bothSides(
         frame(
           'one',
           'standing',
@@ -133,14 +133,8 @@ export default family(
           { lean: 24, near: { hip: 118, knee: 112 }, far: { hip: 60, knee: 124 }, shoulder: 60, elbow: 40 },
           { inPassing: true },
         ),
-        frame(
-          'other',
-          'standing',
-          'far.foot near.toes',
-          { lean: 24, far: { hip: 118, knee: 112 }, near: { hip: 60, knee: 124 }, shoulder: 60, elbow: 40 },
-          { inPassing: true },
-        ),
-      ],
+        'other',
+      ),
     },
     {
       id: 'farmer-walk',
@@ -163,7 +157,7 @@ export default family(
       regions: ['wrist', 'lower-back', 'hip'],
       dose: '3x20m r60',
       cues: ['Tall and quiet', 'Short steps', 'Turn round slowly'],
-      keyframes: [
+      keyframes: bothSides(
         frame(
           'one',
           'standing',
@@ -171,14 +165,8 @@ export default family(
           { near: { hip: 16, knee: 6 }, far: { hip: -14, knee: 16 }, shoulder: 2 },
           { inPassing: true },
         ),
-        frame(
-          'other',
-          'standing',
-          'far.foot near.toes',
-          { far: { hip: 16, knee: 6 }, near: { hip: -14, knee: 16 }, shoulder: 2 },
-          { inPassing: true },
-        ),
-      ],
+        'other',
+      ),
     },
     {
       id: 'low-crawl',

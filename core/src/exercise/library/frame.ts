@@ -15,3 +15,17 @@ export function frame(
 ): Keyframe {
   return { name, base, on: on ? on.split(' ') : [], change, ...more };
 }
+
+const swapped: Readonly<Record<string, string>> = { 'near.': 'far.', 'far.': 'near.' };
+
+/**
+ * A keyframe and the same one with near and far side changed, which a step or a kick goes to next.
+ *
+ * @example bothSides(frame('one', 'standing', 'near.foot', { far: { hip: 60 } }), 'other')[1].on // ['far.foot']
+ */
+export function bothSides(one: Keyframe, name: string): [Keyframe, Keyframe] {
+  const { near, far, ...rest } = one.change ?? {};
+  const change = { ...rest, ...(far ? { near: far } : {}), ...(near ? { far: near } : {}) };
+  const on = one.on.map((contact) => contact.replace(/^(near|far)\./, (side) => swapped[side] as string));
+  return [one, { ...one, name, on, change }];
+}

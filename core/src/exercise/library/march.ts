@@ -1,4 +1,5 @@
 import { family } from '../variant';
+import { bothSides } from './frame';
 
 export default family(
   'march',
@@ -20,20 +21,15 @@ export default family(
       regions: ['hip'],
       cues: ['Knee up to the belt', 'Opposite arm swings with it', 'Stand tall on the other leg'],
       faults: [{ see: 'Leaning back as the knee rises', say: 'Ribs over hips, knee a little lower.' }],
-      keyframes: [
+      keyframes: bothSides(
         {
           name: 'left up',
           base: 'standing',
           change: { near: { hip: 85, knee: 95, shoulder: -25, elbow: 60 }, far: { shoulder: 45, elbow: 80 } },
           on: ['far.foot'],
         },
-        {
-          name: 'right up',
-          base: 'standing',
-          change: { far: { hip: 85, knee: 95, shoulder: -25, elbow: 60 }, near: { shoulder: 45, elbow: 80 } },
-          on: ['near.foot'],
-        },
-      ],
+        'right up',
+      ),
     },
     {
       id: 'high-knee-run',
@@ -49,7 +45,7 @@ export default family(
       cues: ['Quick, light contacts on the forefoot', 'Knee to hip height', 'Arms drive the rhythm'],
       faults: [{ see: 'Loud, flat landings', say: 'Lighter: heel never slaps the floor.' }],
       cautions: ['Hard floor: wear shoes or choose the march.'],
-      keyframes: [
+      keyframes: bothSides(
         {
           name: 'left up',
           base: 'standing',
@@ -61,18 +57,8 @@ export default family(
           on: ['far.toes'],
           inPassing: true,
         },
-        {
-          name: 'right up',
-          base: 'standing',
-          change: {
-            lean: 5,
-            far: { hip: 90, knee: 110, shoulder: -35, elbow: 85 },
-            near: { ankle: -15, shoulder: 60, elbow: 90 },
-          },
-          on: ['near.toes'],
-          inPassing: true,
-        },
-      ],
+        'right up',
+      ),
     },
   ],
 );

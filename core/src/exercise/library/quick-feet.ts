@@ -1,5 +1,5 @@
 import { family } from '../variant';
-import { frame } from './frame';
+import { bothSides, frame } from './frame';
 
 export default family(
   'quick-feet',
@@ -25,7 +25,7 @@ export default family(
       quiet: false,
       cues: ['Low stance, weight on the forefoot', 'As many taps as stay clean', 'Head level, eyes up'],
       faults: [{ see: 'Heels drop and the feet go heavy', say: 'Stop there: quality ends the set.' }],
-      keyframes: [
+      keyframes: bothSides(
         {
           name: 'left tap',
           base: 'athletic stance',
@@ -33,14 +33,8 @@ export default family(
           on: ['far.toes'],
           inPassing: true,
         },
-        {
-          name: 'right tap',
-          base: 'athletic stance',
-          change: { far: { hip: 66, knee: 72, ankle: 10 }, near: { ankle: 12 } },
-          on: ['near.toes'],
-          inPassing: true,
-        },
-      ],
+        'right tap',
+      ),
     },
     {
       id: 'in-out-feet',

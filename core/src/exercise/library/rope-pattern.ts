@@ -1,5 +1,5 @@
 import { family } from '../variant';
-import { frame } from './frame';
+import { bothSides, frame } from './frame';
 
 const arms = { shoulder: 10, elbow: 70 };
 
@@ -27,7 +27,7 @@ export default family(
       dose: '3x40s! r30',
       cues: ['One foot per turn of the rope', 'Knees low, feet light', 'Hands stay at the hips'],
       faults: [{ see: 'Hops twice on each foot', say: 'Slower rope, one step each turn.' }],
-      keyframes: [
+      keyframes: bothSides(
         frame(
           'one',
           'standing',
@@ -35,14 +35,8 @@ export default family(
           { near: { hip: 4, knee: 8, ankle: -10 }, far: { hip: 22, knee: 44 }, ...arms },
           { inPassing: true },
         ),
-        frame(
-          'other',
-          'standing',
-          'far.toes',
-          { far: { hip: 4, knee: 8, ankle: -10 }, near: { hip: 22, knee: 44 }, ...arms },
-          { inPassing: true },
-        ),
-      ],
+        'other',
+      ),
     },
     {
       id: 'rope-skip-side-swing',

@@ -1,5 +1,5 @@
 import { family } from '../variant';
-import { frame } from './frame';
+import { bothSides, frame } from './frame';
 
 const pump = { near: { shoulder: -20, elbow: 90 }, far: { shoulder: 40, elbow: 90 } };
 
@@ -27,7 +27,7 @@ export default family(
       dose: '2x20s! r15',
       cues: ['Run in place', 'Heels flick up to the glutes', 'Knees point down, light feet'],
       faults: [{ see: 'Trunk tips forward', say: 'Slower, chest up.', shown: { at: 'one', change: { lean: 26 } } }],
-      keyframes: [
+      keyframes: bothSides(
         frame(
           'one',
           'standing',
@@ -39,18 +39,8 @@ export default family(
           },
           { inPassing: true },
         ),
-        frame(
-          'other',
-          'standing',
-          'far.toes',
-          {
-            lean: 4,
-            far: { hip: 4, knee: 8, ankle: -10, shoulder: -20, elbow: 90 },
-            near: { hip: 6, knee: 118, shoulder: 36, elbow: 90 },
-          },
-          { inPassing: true },
-        ),
-      ],
+        'other',
+      ),
     },
     {
       id: 'a-march',
@@ -67,16 +57,13 @@ export default family(
           shown: { at: 'one', change: { near: { hip: 24, knee: 40 } } },
         },
       ],
-      keyframes: [
+      keyframes: bothSides(
         frame('one', 'standing', 'near.foot', {
           near: { hip: 4, knee: 4, ...pump.near },
           far: { hip: 88, knee: 96, ankle: 10, ...pump.far },
         }),
-        frame('other', 'standing', 'far.foot', {
-          far: { hip: 4, knee: 4, ...pump.near },
-          near: { hip: 88, knee: 96, ankle: 10, ...pump.far },
-        }),
-      ],
+        'other',
+      ),
     },
     {
       id: 'a-skip',
@@ -91,7 +78,7 @@ export default family(
       dose: '2x10/side r20',
       cues: ['Skip with one knee up', 'Foot snaps down under the hip', 'Light, on the front of the foot'],
       faults: [{ see: 'Kicks the foot forward', say: 'March first, knee and toe up.' }],
-      keyframes: [
+      keyframes: bothSides(
         frame(
           'one',
           'standing',
@@ -99,14 +86,8 @@ export default family(
           { near: { hip: 2, knee: 4, ankle: -20, ...pump.near }, far: { hip: 88, knee: 96, ankle: 10, ...pump.far } },
           { inPassing: true },
         ),
-        frame(
-          'other',
-          'standing',
-          'far.toes',
-          { far: { hip: 2, knee: 4, ankle: -20, ...pump.near }, near: { hip: 88, knee: 96, ankle: 10, ...pump.far } },
-          { inPassing: true },
-        ),
-      ],
+        'other',
+      ),
     },
     {
       id: 'carioca',

@@ -1,5 +1,5 @@
 import { family } from '../variant';
-import { frame } from './frame';
+import { bothSides, frame } from './frame';
 
 export default family(
   'toe-raise',
@@ -40,7 +40,7 @@ export default family(
       dose: '2x30s! r15',
       cues: ['Toes up, walk on the heels', 'Short steps, knees straight', 'Stay tall'],
       speed: 'controlled',
-      keyframes: [
+      keyframes: bothSides(
         frame(
           'left',
           'standing',
@@ -48,14 +48,8 @@ export default family(
           { ankle: 20, near: { hip: 4 }, far: { hip: 30, knee: 30 }, shoulder: 15, elbow: 50 },
           { inPassing: true },
         ),
-        frame(
-          'right',
-          'standing',
-          'far.heel',
-          { ankle: 20, far: { hip: 4 }, near: { hip: 30, knee: 30 }, shoulder: 15, elbow: 50 },
-          { inPassing: true },
-        ),
-      ],
+        'right',
+      ),
     },
   ],
 );

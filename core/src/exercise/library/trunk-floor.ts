@@ -1,5 +1,5 @@
 import { family } from '../variant';
-import { frame } from './frame';
+import { bothSides, frame } from './frame';
 import { handWeights } from './kit-groups';
 
 export default family('trunk-floor', { blocks: ['trunk'], standing: 2 }, [
@@ -17,7 +17,7 @@ export default family('trunk-floor', { blocks: ['trunk'], standing: 2 }, [
     dose: '3x8/side 1-1-1 r30',
     cues: ['Hands at the head, shoulders off the floor', 'Ribs turn to the bent knee', 'Other leg long, slow change'],
     faults: [{ see: 'Only the elbows move', say: 'Slower, chest turns.' }],
-    keyframes: [
+    keyframes: bothSides(
       frame(
         'one',
         'supine',
@@ -25,14 +25,8 @@ export default family('trunk-floor', { blocks: ['trunk'], standing: 2 }, [
         { trunk: 22, neck: 14, near: { hip: 96, knee: 96 }, far: { hip: 24, knee: 6 }, shoulder: 120, elbow: 130 },
         { inPassing: true },
       ),
-      frame(
-        'other',
-        'supine',
-        'back seat',
-        { trunk: 22, neck: 14, far: { hip: 96, knee: 96 }, near: { hip: 24, knee: 6 }, shoulder: 120, elbow: 130 },
-        { inPassing: true },
-      ),
-    ],
+      'other',
+    ),
   },
   {
     id: 'sit-up',

@@ -1,5 +1,5 @@
 import { family } from '../variant';
-import { frame } from './frame';
+import { bothSides, frame } from './frame';
 import { longBands } from './kit-groups';
 
 export default family('water-drill', { planes: ['sagittal'], position: 'lying' }, [
@@ -53,18 +53,14 @@ export default family('water-drill', { planes: ['sagittal'], position: 'lying' }
       'Let the band take the arm out slowly',
     ],
     faults: [{ see: 'Body rolls with each pull', say: 'Belly tight, lighter band.' }],
-    keyframes: [
+    keyframes: bothSides(
       frame('reach', 'prone', 'chest@sofa seat@sofa knees@sofa', {
         near: { shoulder: 160, elbow: 10 },
         far: { shoulder: 6, elbow: 50, wrist: 40 },
         neck: -30,
       }),
-      frame('pull', 'prone', 'chest@sofa seat@sofa knees@sofa', {
-        near: { shoulder: 6, elbow: 50, wrist: 40 },
-        far: { shoulder: 160, elbow: 10 },
-        neck: -30,
-      }),
-    ],
+      'pull',
+    ),
   },
   {
     id: 'pop-up',
@@ -111,7 +107,7 @@ export default family('water-drill', { planes: ['sagittal'], position: 'lying' }
     dose: '3x30s! r30',
     cues: ['Hands under the hips, back flat', 'Small fast kicks from the hip', 'Legs long, toes pointed'],
     faults: [{ see: 'Lower back lifts off', say: 'Legs higher.' }],
-    keyframes: [
+    keyframes: bothSides(
       frame('one', 'supine', 'back seat', {
         trunk: 8,
         neck: 20,
@@ -119,14 +115,8 @@ export default family('water-drill', { planes: ['sagittal'], position: 'lying' }
         far: { hip: 14, knee: 4, ankle: -40 },
         shoulder: 4,
       }),
-      frame('other', 'supine', 'back seat', {
-        trunk: 8,
-        neck: 20,
-        near: { hip: 14, knee: 4, ankle: -40 },
-        far: { hip: 34, knee: 6, ankle: -40 },
-        shoulder: 4,
-      }),
-    ],
+      'other',
+    ),
   },
   {
     id: 'prone-flutter-kicks',
@@ -142,20 +132,15 @@ export default family('water-drill', { planes: ['sagittal'], position: 'lying' }
     dose: '3x30s! r30',
     cues: ['Face down, thighs just off the floor', 'Kick from the hip, knees nearly straight', 'Forehead on the hands'],
     faults: [{ see: 'Kicks from the knees', say: 'Smaller kicks, toes long.' }],
-    keyframes: [
+    keyframes: bothSides(
       frame('one', 'prone', 'chest seat', {
         shoulder: 176,
         elbow: 16,
         near: { hip: -22, knee: 4 },
         far: { hip: -6, knee: 2 },
       }),
-      frame('other', 'prone', 'chest seat', {
-        shoulder: 176,
-        elbow: 16,
-        near: { hip: -6, knee: 2 },
-        far: { hip: -22, knee: 4 },
-      }),
-    ],
+      'other',
+    ),
   },
   {
     id: 'straight-arm-pull-down',
