@@ -13,6 +13,7 @@ import type { DocumentFault } from '@tropaeum/core/formats/faults';
 import { listedSport, listedVariant } from '@tropaeum/core/formats/listing';
 import { readSportText, writeSport } from '@tropaeum/core/formats/sport';
 import { feasibility } from '@tropaeum/core/kit/feasible';
+import type { Limit } from '@tropaeum/core/limits/limit';
 import type { Brief } from '@tropaeum/core/session/brief';
 import { compose } from '@tropaeum/core/session/compose';
 import { contextOf } from '@tropaeum/core/session/context';
@@ -81,6 +82,15 @@ function reachWords({ load, band, share, zone, toFailure, counts }: Reached) {
   };
 }
 
+/** What the restrictions say of an exercise, as the document has it. */
+function limitWords({ verdict, changes, why }: Limit) {
+  return {
+    verdict,
+    ...(changes.length ? { adapt: changes.map((c) => c.say).join(' ') } : {}),
+    ...(why.length ? { why: why.join(' ') } : {}),
+  };
+}
+
 function feasibleCommand(file: string | undefined): void {
   const { athlete, kit, date, own } = briefFrom(file);
   const catalogue = catalogueOf(own);
@@ -92,13 +102,19 @@ function feasibleCommand(file: string | undefined): void {
       .map((f) => ({
         variant: f.variant.id,
         name: f.variant.name,
+        limit: limitWords(f.limit),
         loads: f.loads,
         ...(f.bands.length ? { bands: f.bands.map((b) => b.with) } : {}),
         reach: f.variant.speed === 'fast' ? [] : reachOf(f, capacity).map(reachWords),
       })),
     infeasible: all
       .filter((f) => !f.possible)
-      .map(({ variant, reasons }) => ({ variant: variant.id, name: variant.name, reasons })),
+      .map(({ variant, limit, reasons }) => ({
+        variant: variant.id,
+        name: variant.name,
+        limit: limitWords(limit),
+        reasons,
+      })),
   });
 }
 

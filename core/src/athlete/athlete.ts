@@ -1,16 +1,9 @@
 import type { AthleteSize } from '../body/segments';
 import type { Level, Region } from '../exercise/vocabulary';
+import { type Restriction, type Standing, standingOf } from '../limits/restriction';
 import type { Showing, TestResult } from './showing';
 
-export interface Restriction {
-  region: Region;
-  side?: 'left' | 'right' | 'both';
-  /** avoid: nothing that loads the region; limit: nothing high, deep or landing on it. */
-  severity: 'avoid' | 'limit';
-  reason?: string;
-  /** Last day it holds, ISO date; open-ended when left out. */
-  until?: string;
-}
+export type { Restriction } from '../limits/restriction';
 
 export interface PainReport {
   region: Region;
@@ -81,9 +74,9 @@ export function dayAfter(day: string, days: number): string {
 /** Pain scores after Thomee 1997 (value from memory): up to 2 safe, 3 to 5 acceptable if settled next morning, above 5 stop. */
 export const painLimits = { safe: 2, stop: 5 } as const;
 
-/** Restrictions that hold on a day, pain between the limits counting as one. */
+/** Restrictions that hold on a day: those that have begun and not run out, and pain between the limits, which counts as one for today. */
 export function restrictionsOn(athlete: Athlete, day: string): Restriction[] {
-  const standing = (athlete.restrictions ?? []).filter((r) => r.until === undefined || r.until >= day);
+  const standing = (athlete.restrictions ?? []).filter((r) => standingOf(r, day) !== undefined);
   const sore = (athlete.readiness?.pain ?? [])
     .filter((p) => p.score > painLimits.safe && p.score <= painLimits.stop)
     .map(
@@ -91,8 +84,14 @@ export function restrictionsOn(athlete: Athlete, day: string): Restriction[] {
         region: p.region,
         ...(p.side ? { side: p.side } : {}),
         severity: 'limit',
+        cause: 'nonspecific-pain',
         reason: `pain ${p.score} today`,
       }),
     );
   return [...standing, ...sore];
+}
+
+/** The same as the rules of the regions read them. */
+export function standingsOn(athlete: Athlete, day: string): Standing[] {
+  return restrictionsOn(athlete, day).flatMap((r) => standingOf(r, day) ?? []);
 }

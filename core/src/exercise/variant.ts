@@ -10,6 +10,7 @@ import { completedFaults } from './faults';
 import { type Lift, liftOf } from './lifts';
 import { keepPeaks } from './peak-points';
 import { computedRegions } from './regions';
+import { type Trait, traitsOf } from './traits';
 import {
   type Anchor,
   type BlockKind,
@@ -96,6 +97,16 @@ export type Prop = (typeof props)[number];
 export const standings = [0, 1, 2, 3] as const;
 export type VariantStanding = (typeof standings)[number];
 
+/** What of a change for somebody's restriction the poses and the dose do not hold. */
+export interface Adaptation {
+  /** What the athlete is told, an instruction each. */
+  say: readonly string[];
+  /** So much of the usual load, 0 to 1. */
+  load: number;
+  /** The one side that may do it. */
+  onlySide?: 'left' | 'right';
+}
+
 export interface Variant extends Movement {
   id: string;
   name: string;
@@ -115,6 +126,10 @@ export interface Variant extends Movement {
   level: Level;
   impactContacts: number;
   quiet: boolean;
+  /** What a clinician asks about and no pose tells. */
+  traits: readonly Trait[];
+  /** How it is changed for an athlete with a restriction; never in the library itself. */
+  adapted?: Adaptation;
   needs: Needs;
   load?: LoadRule;
   /** The lift whose published standard says how much people can do at the most. */
@@ -231,6 +246,7 @@ function read(familyId: string, written: WrittenVariant): Variant {
     ...rest,
     cautions,
     family: familyId,
+    traits: traitsOf({ id: written.id, family: familyId }),
     jointActions: jointActions.map(jointAction),
     // Worked out when first asked for: it takes the statics of every keyframe.
     get regions() {

@@ -1,6 +1,8 @@
 import * as yup from 'yup';
 import { homeTest, testIds } from '../capacity/battery';
 import { levels, regions } from '../exercise/vocabulary';
+import { causes } from '../limits/causes';
+import { setters, stages, weightBearings } from '../limits/restriction';
 import { day, isDay, yesNo } from './days';
 import { anyOf, list, number, object } from './faults';
 import { knownIn, type ReadingContext } from './own';
@@ -15,12 +17,40 @@ export const variantId = yup
   );
 
 const sided = anyOf(['left', 'right', 'both']);
-const restriction = object({
+
+/** Ends of a range in degrees: from the smaller to the larger. */
+const degrees = list(number(-60, 180, 'degrees').required('is required')).test('range', '', (ends, test) => {
+  if (!ends) return true;
+  const [from, to] = ends;
+  if (ends.length !== 2 || typeof from !== 'number' || typeof to !== 'number')
+    return test.createError({ message: 'must be two numbers of degrees, from and to, such as [0, 60]' });
+  return from < to || test.createError({ message: `must go from the smaller to the larger, such as [${to}, ${from}]` });
+});
+
+/** Days of a restriction follow each other, and none lies before the athlete was born. */
+export const restriction = object({
   region: anyOf(regions).required('is required'),
   side: sided,
   severity: anyOf(['avoid', 'limit']).required('is required'),
+  cause: anyOf(causes),
   reason: yup.string().max(200, 'must be 200 characters or fewer'),
+  since: day,
   until: day,
+  rangeDegrees: degrees,
+  weightBearing: anyOf(weightBearings),
+  stage: yup.number().typeError('must be a stage from 1 to 5').oneOf(stages, 'must be a stage from 1 to 5'),
+  setBy: anyOf(setters),
+}).test('days', '', function (value) {
+  const born = (this.from?.[0]?.value as { born?: unknown } | undefined)?.born;
+  const fault = (field: string, message: string) => this.createError({ path: `${this.path}.${field}`, message });
+  for (const field of ['since', 'until'] as const) {
+    const on = value?.[field];
+    if (typeof born === 'string' && isDay(born) && on && on < born)
+      return fault(field, `must not be before the birth on ${born}`);
+  }
+  if (value?.since && value.until && value.until < value.since)
+    return fault('until', `must not be before since, ${value.since}`);
+  return true;
 });
 
 const pastInjury = object({

@@ -2,6 +2,8 @@ import { bandLevels } from '../body/band';
 import { testIds } from '../capacity/battery';
 import { anchors, blockKinds, kitKinds, levels, patterns, planes, regions } from '../exercise/vocabulary';
 import { fills } from '../kit/kit';
+import { causes } from '../limits/causes';
+import { setters, weightBearings } from '../limits/restriction';
 import { aims, houseRuleChoices, phases } from '../session/brief';
 import { sports } from '../sport/sports';
 import { broughtProfileSchema } from './sport-schema';
@@ -36,10 +38,22 @@ export const briefSchema = {
           level: oneOf(levels),
           dominantSide: oneOf(['left', 'right']),
           restrictions: list(
-            object({ region: oneOf(regions), side, severity: oneOf(['avoid', 'limit']), reason: text, until: day }, [
-              'region',
-              'severity',
-            ]),
+            object(
+              {
+                region: oneOf(regions),
+                side,
+                severity: oneOf(['avoid', 'limit']),
+                cause: oneOf(causes),
+                reason: text,
+                since: day,
+                until: day,
+                rangeDegrees: { type: 'array', items: between(-60, 180), minItems: 2, maxItems: 2 },
+                weightBearing: oneOf(weightBearings),
+                stage: { type: 'integer', minimum: 1, maximum: 5 },
+                setBy: oneOf(setters),
+              },
+              ['region', 'severity'],
+            ),
           ),
           readiness: object({
             ill: yesNo,
@@ -225,6 +239,8 @@ const item = {
       easier: text,
       harder: text,
       pinned: yesNo,
+      adapt: list(text),
+      side: oneOf(['left', 'right']),
     },
     [
       'variant',

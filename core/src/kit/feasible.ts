@@ -1,11 +1,15 @@
-import { type Athlete, ageOn, restrictionsOn } from '../athlete/athlete';
+import { type Athlete, ageOn, standingsOn } from '../athlete/athlete';
 import type { BandCurve } from '../body/band';
 import { type SpaceNeeded, spaceNeeded } from '../body/footprint';
 import { type ScaledBody, scaledBody } from '../body/segments';
 import { handWeights } from '../exercise/library/kit-groups';
 import { keptOf, placedVariant, statureKey } from '../exercise/placed';
 import type { Variant } from '../exercise/variant';
-import { type KitKind, levels, type Pattern, type Region } from '../exercise/vocabulary';
+import { type KitKind, levels } from '../exercise/vocabulary';
+import { adaptedTo } from '../limits/adapt';
+import { shareCeilingOf } from '../limits/ceiling';
+import { type Limit, limitOf } from '../limits/limit';
+import type { Standing } from '../limits/restriction';
 import { describeItem } from './in-words';
 import type { Kit } from './kit';
 import { bandCurve, type LoadOption, loadOptions } from './loads';
@@ -24,13 +28,18 @@ export interface BandOption {
 }
 
 export interface Feasibility {
+  /** As this athlete may do it: changed where a restriction asks for that. */
   variant: Variant;
+  /** What the athlete's restrictions say of it. */
+  limit: Limit;
   /** Whether the athlete can do it here. */
   possible: boolean;
   /** Why not, one plain sentence each. */
   reasons: readonly string[];
-  /** Whether a standing restriction is among the reasons. */
+  /** Whether a restriction stands against it, or asks for a change that cannot be carried out. */
   restricted: boolean;
+  /** Share of the maximum that restrictions leave, 0 to 1. */
+  shareCeiling: number;
   /** Loads to choose from, lightest first; empty for bodyweight and band work. */
   loads: LoadOption[];
   /** Bands to choose from, with the curve of those that were measured. */
@@ -39,23 +48,27 @@ export interface Feasibility {
 
 /** Smallest space left round the body, metres; common practice, no source. */
 const marginM = 0.1;
-const legRegions: readonly Region[] = ['hip', 'knee', 'ankle', 'foot', 'calf', 'hamstring'];
 
 /**
  * Whether this athlete can do this variant here and on this day, with the loads the kit gives it, and if not, why not.
  */
 export function feasibility(
-  variant: Variant,
+  written: Variant,
   circumstances: Circumstances,
   body = scaledBody(circumstances.athlete),
+  standings: readonly Standing[] = standingsOn(circumstances.athlete, circumstances.date),
 ): Feasibility {
   const { kit, athlete, date } = circumstances;
-  const restricted = restrictionReasons(variant, athlete, date);
+  const limit = limitOf(written, standings);
+  const adapted = adaptedTo(written, limit);
+  const variant = adapted ?? written;
+  const restricted = adapted ? [] : limitReasons(limit);
   const loads = weightLoads(variant, kit, ageOn(athlete.born, date));
   const missing = kitReasons(variant, kit, loads);
   const tooHard = levelReasons(variant, athlete);
   return {
     variant,
+    limit,
     // The room is measured last, and only where it still matters: that takes by far the longest.
     get possible() {
       return restricted.length + missing.length + tooHard.length === 0 && this.reasons.length === 0;
@@ -64,27 +77,18 @@ export function feasibility(
       return [...restricted, ...missing, ...roomReasons(variant, kit, body), ...tooHard];
     },
     restricted: restricted.length > 0,
+    shareCeiling: shareCeilingOf(variant, standings),
     loads,
     bands: bandOptions(variant, kit),
   };
 }
 
-/** A drop into a landing counts as one, even where the feet never leave the floor. */
-const landingPatterns: ReadonlySet<Pattern> = new Set(['landing', 'jump', 'hop']);
-
-function restrictionReasons(variant: Variant, athlete: Athlete, date: string): string[] {
-  return restrictionsOn(athlete, date).flatMap(({ region, severity, reason, side }) => {
-    const touched = variant.regions.find((r) => r.region === region);
-    const lands = (variant.impactContacts > 0 || landingPatterns.has(variant.pattern)) && legRegions.includes(region);
-    const barred =
-      severity === 'avoid'
-        ? touched !== undefined || lands
-        : lands || (touched && (touched.high || touched.deep || touched.landing));
-    if (!barred) return [];
-    const where = side && side !== 'both' ? `${side} ${region}` : region;
-    const how = severity === 'avoid' ? 'must not be loaded' : 'may not take high load, deep range or landings';
-    return [`The ${where} ${how}${reason ? ` (${reason})` : ''}.`];
-  });
+/** Why a limit leaves an exercise out: what stands against it, or a change that the poses or the kit do not give. */
+function limitReasons({ verdict, why, changes }: Limit): string[] {
+  if (verdict === 'not') return [...why];
+  return why.map(
+    (reason, i) => `${reason} Only with a change that does not fit it: ${changes[i]?.say ?? changes[0]?.say ?? ''}`,
+  );
 }
 
 /** Minors lift no more than this at once, kg; common practice, no source. */
@@ -98,15 +102,19 @@ function weightLoads({ load, needs }: Variant, kit: Kit, age: number): LoadOptio
   return loadOptions(kit.items, kinds, load.hands, most);
 }
 
-function bandOptions({ load, needs }: Variant, kit: Kit): BandOption[] {
+const bandOrder = ['light', 'medium', 'heavy'];
+
+/** Bands that answer a variant; where it is to be light, the lightest first. */
+function bandOptions({ load, needs, adapted }: Variant, kit: Kit): BandOption[] {
   if (load?.source !== 'band') return [];
   const kinds = needs.kit[0] ?? [];
-  return kit.items
-    .filter((item) => kinds.includes(item.kind))
-    .map((item) => {
-      const measured = item.measured && bandCurve(item);
-      return { with: describeItem(item), ...(measured ? { measured } : {}) };
-    });
+  const fitting = kit.items.filter((item) => kinds.includes(item.kind));
+  const rank = ({ level }: Kit['items'][number]) => (level ? bandOrder.indexOf(level) : 1);
+  const ordered = adapted && adapted.load < 1 ? fitting.toSorted((a, b) => rank(a) - rank(b)) : fitting;
+  return ordered.map((item) => {
+    const measured = item.measured && bandCurve(item);
+    return { with: describeItem(item), ...(measured ? { measured } : {}) };
+  });
 }
 
 const asWords = (kinds: readonly string[]) => kinds.map((k) => k.replaceAll('-', ' ')).join(' or ');

@@ -6,6 +6,7 @@ import { seasonReason } from './candidates';
 import type { Column } from './column';
 import type { Context } from './context';
 import { coverage } from './demands';
+import type { Choice } from './draft';
 import { preparingBlocks, readies, readyFrom, readyingBlocks, sessionShares } from './joint-load';
 import { coversPlane, highSets, mostContacts, mostHighSets, opposites, patternSets, wantedHeavySets } from './rules';
 import { tooHardReason } from './too-hard';
@@ -56,7 +57,9 @@ function balanceChecks(columns: readonly Column[]): Check[] {
 function sideCheck(columns: readonly Column[]): Check {
   const uneven = columns.flatMap((c) =>
     c.group.choices
-      .filter((choice, i) => c.variants[i]?.side === 'single' && !choice.dose.perSide)
+      .filter(
+        (choice, i) => c.variants[i]?.side === 'single' && !choice.dose.perSide && !c.variants[i]?.adapted?.onlySide,
+      )
       .map((_, i) => c.variants[i]?.name),
   );
   return check(
@@ -122,32 +125,41 @@ function loadChecks({ brief }: Context, columns: readonly Column[]): Check[] {
   ];
 }
 
+/** What of a choice does not keep to the change that a restriction asks for. */
+function unkept({ adapted, dose: asked, speed }: Variant, { dose }: Choice): string | undefined {
+  if (!adapted) return undefined;
+  if (adapted.onlySide && dose.perSide) return `only on the ${adapted.onlySide} side`;
+  if (asked.work.kind === 'hold' && dose.work.kind !== 'hold') return 'held, not moved';
+  if (asked.work.kind === 'hold' && dose.work.kind === 'hold' && dose.work.seconds > asked.work.seconds)
+    return `holds of ${asked.work.seconds} s at the most`;
+  if (speed === 'slow' && dose.tempo?.rising === 'X') return 'slow, not fast';
+  return undefined;
+}
+
 function restrictionChecks(context: Context, columns: readonly Column[]): Check[] {
   const standing = restrictionsOn(context.brief.athlete, context.brief.date);
-  const against = columns.flatMap((c) => c.variants.filter((v) => context.feasible.get(v.id)?.restricted));
-  const impossible = columns
-    .flatMap((c) => c.variants)
-    .flatMap((v) => {
-      const f = context.feasible.get(v.id);
-      return f && !f.restricted && f.reasons.length ? [`${v.name}: ${f.reasons[0]}`] : [];
-    });
-  const tooHard = columns.flatMap((c) =>
-    c.group.choices.flatMap((choice, i) => tooHardReason(context, c.variants[i] as Variant, choice.load) ?? []),
+  const items = columns.flatMap((c) =>
+    c.group.choices.map((choice, i) => ({
+      choice,
+      variant: c.variants[i] as Variant,
+      f: context.feasible.get(choice.variant),
+    })),
   );
+  const against = items.flatMap(({ choice, variant, f }) => {
+    if (f?.restricted) return [`${variant.name}: ${f.reasons[0]}`];
+    const change = unkept(variant, choice);
+    return change ? [`${variant.name}: ${change}.`] : [];
+  });
+  const impossible = items.flatMap(({ variant, f }) =>
+    f && !f.restricted && f.reasons.length ? [`${variant.name}: ${f.reasons[0]}`] : [],
+  );
+  const tooHard = items.flatMap(({ choice, variant }) => tooHardReason(context, variant, choice.load) ?? []);
+  const adapted = items.filter(({ variant }) => variant.adapted).length;
+  const kept = `${standing.length} restriction${standing.length > 1 ? 's' : ''} kept${adapted ? `, ${adapted} exercise${adapted > 1 ? 's' : ''} changed for it` : ''}; the clinician's word comes first`;
+  const texts = against.length ? `Against a restriction: ${against.join(' ')}` : kept;
   return [
     ...(tooHard.length ? [check('load', false, tooHard.join(' '), 'stop')] : []),
-    ...(standing.length
-      ? [
-          check(
-            'restrictions',
-            against.length === 0,
-            against.length
-              ? `Against a restriction: ${against.map((v) => v.name).join(', ')}`
-              : `${standing.length} restriction${standing.length > 1 ? 's' : ''} kept; the clinician's word comes first`,
-            'stop',
-          ),
-        ]
-      : []),
+    ...(standing.length ? [check('restrictions', against.length === 0, texts, 'stop')] : []),
     ...(impossible.length ? [check('kit', false, impossible.join(' '), 'stop')] : []),
   ];
 }

@@ -53,7 +53,7 @@ export function groupSeconds(group: Group): number {
 /** Counts a group of choices: time, what it gives, what it costs. */
 export function columnOf(context: Context, group: Group): Column {
   const variants = group.choices.map((choice) => {
-    const variant = context.catalogue.byId(choice.variant);
+    const variant = context.feasible.variant(choice.variant);
     if (!variant) throw new RangeError(`variant "${choice.variant}" is not in the library`);
     return variant;
   });

@@ -1,4 +1,4 @@
-import { dayAfter, painLimits } from '../athlete/athlete';
+import { dayAfter, painLimits, standingsOn } from '../athlete/athlete';
 import { arranged } from './arranging';
 import type { Brief } from './brief';
 import { type Context, contextOf } from './context';
@@ -54,6 +54,12 @@ function restReason(brief: Brief): Refusal | undefined {
     return {
       reason: `Pain of ${worst.score} of 10 in the ${worst.region}: rest today, look again on ${again}; if it stays, see a clinician.`,
       relax: ['athlete.readiness.pain'],
+    };
+  }
+  if (standingsOn(brief.athlete, brief.date).some((s) => s.cause === 'concussion' && s.severity === 'avoid')) {
+    return {
+      reason: 'Concussion: no session until a clinician has released the first step in writing.',
+      relax: ['athlete.restrictions'],
     };
   }
   return undefined;

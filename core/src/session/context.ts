@@ -1,3 +1,4 @@
+import { standingsOn } from '../athlete/athlete';
 import { type ScaledBody, scaledBody } from '../body/segments';
 import type { Capacity } from '../capacity/capacity';
 import { capacityOf } from '../capacity/effort';
@@ -5,6 +6,7 @@ import { type Catalogue, catalogueOf } from '../exercise/catalogue';
 import type { Variant } from '../exercise/variant';
 import type { Joint } from '../exercise/vocabulary';
 import { type Circumstances, type Feasibility, feasibility } from '../kit/feasible';
+import type { Standing } from '../limits/restriction';
 import { type Needs, needsOf } from '../sport/needs';
 import { jointUse, type SportProfile } from '../sport/profile';
 import { sportById } from '../sport/sports';
@@ -15,19 +17,28 @@ import { type Demand, demandsOf, givenBy } from './demands';
 /** Every variant of the catalogue with what stands against it; each is worked out when it is first asked for. */
 export class FeasibleVariants {
   private readonly known = new Map<string, Feasibility>();
+  /** What the athlete's restrictions mean on the day. */
+  readonly standings: readonly Standing[];
 
   constructor(
     private readonly circumstances: Circumstances,
     private readonly body: ScaledBody,
     private readonly catalogue: Catalogue,
-  ) {}
+  ) {
+    this.standings = standingsOn(circumstances.athlete, circumstances.date);
+  }
 
   get(id: string): Feasibility | undefined {
     const variant = this.catalogue.byId(id);
     if (!variant) return undefined;
-    const feasible = this.known.get(id) ?? feasibility(variant, this.circumstances, this.body);
+    const feasible = this.known.get(id) ?? feasibility(variant, this.circumstances, this.body, this.standings);
     this.known.set(id, feasible);
     return feasible;
+  }
+
+  /** A variant as this athlete may do it; nothing where the id is not known. */
+  variant(id: string): Variant | undefined {
+    return this.get(id)?.variant;
   }
 
   all(): Feasibility[] {

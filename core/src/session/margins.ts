@@ -46,7 +46,7 @@ export function marginsOf(context: Context, draft: Draft): Margins {
     column.group.choices.forEach(({ dose }, i) => {
       const variant = column.variants[i];
       const oneSided = variant?.side === 'single' && !dose.perSide;
-      if (oneSided) sets[dominant] += dose.sets;
+      if (oneSided) sets[variant.adapted?.onlySide ?? dominant] += dose.sets;
       else {
         sets.left += dose.sets;
         sets.right += dose.sets;

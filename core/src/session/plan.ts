@@ -30,6 +30,10 @@ export interface PlanItem {
   contacts?: number;
   metres?: number;
   perSide: boolean;
+  /** The one side that does it, where a restriction leaves only one. */
+  side?: 'left' | 'right';
+  /** What is changed for a restriction; the athlete is told. */
+  adapt?: string[];
   tempo?: string;
   restSeconds: number;
   load?: { kg?: number; with: string };
@@ -201,6 +205,8 @@ function itemOf(
     sets: dose.sets,
     ...workFields(choice),
     perSide: dose.perSide,
+    ...(variant.adapted?.onlySide ? { side: variant.adapted.onlySide } : {}),
+    ...(variant.adapted ? { adapt: [...variant.adapted.say] } : {}),
     ...(dose.tempo ? { tempo: printTempo(dose.tempo) } : {}),
     restSeconds: dose.restSeconds,
     ...(load ? { load } : {}),

@@ -210,7 +210,8 @@ export function* prescriptions(
   const { variant } = feasible;
   const isNew = isNewTo(variant, brief);
   const usual = Math.min(strictCeiling(brief), shareCeiling[brief.athlete.level], isNew ? newMovement.ceiling : 1);
-  const ceiling = variant.speed === 'fast' ? fastUpTo : usual;
+  const healthy = variant.speed === 'fast' ? fastUpTo : usual;
+  const ceiling = Math.min(feasible.shareCeiling, healthy * (variant.adapted?.load ?? 1));
   const effortWith = (loading: Loading) => effortOf(capacity, variant, loading);
   for (const loaded of loadsFor(feasible, ceiling, effortWith)) {
     const dosed = prescribeWith(loaded, feasible, block, sets, brief, capacity);
@@ -231,9 +232,11 @@ function prescribeWith(
   const base: Dose = { ...variant.dose, sets };
   const pinned = brief.lock.include.includes(variant.id);
   const moving = movingSeconds(variant, load);
+  // A side that a restriction leaves out stays out, whatever was typed.
+  const sided = (dose: Dose): Dose => (variant.adapted?.onlySide ? { ...dose, perSide: false } : dose);
   const finish = (dose: Dose): Choice => ({
     variant: variant.id,
-    dose: typed ? parseDose(typed) : dose,
+    dose: sided(typed ? parseDose(typed) : dose),
     ...(load ? { load } : {}),
     pinned,
     ...(moving > 0 ? { setUpSeconds: moving } : {}),

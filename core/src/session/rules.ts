@@ -1,6 +1,7 @@
-import { ageOn } from '../athlete/athlete';
+import { ageOn, standingsOn } from '../athlete/athlete';
 import { contactRange } from '../dose/zone';
 import { mainBlocks, type Pattern, type Plane } from '../exercise/vocabulary';
+import { contactCeilingOf } from '../limits/ceiling';
 import type { Brief } from './brief';
 import { type Column, highRegions } from './column';
 
@@ -32,9 +33,10 @@ export const opposites: readonly {
 ];
 
 /** Jump contacts a session at the most: handbook of the National Strength and Conditioning Association (values from memory); new athletes and minors less, common practice. */
-export function mostContacts(brief: Brief): number {
-  const cap = contactRange[brief.athlete.level][1];
-  return ageOn(brief.athlete.born, brief.date) < 16 ? Math.min(cap, 80) : cap;
+export function mostContacts({ athlete, date }: Brief): number {
+  const cap = contactRange[athlete.level][1];
+  const allowed = ageOn(athlete.born, date) < 16 ? Math.min(cap, 80) : cap;
+  return Math.min(allowed, contactCeilingOf(standingsOn(athlete, date)));
 }
 
 /** Sets that may load one region high in a session; common practice, no source. */

@@ -74,7 +74,7 @@ export function slotsOf(context: Context, draft: Draft): Slot[] {
     .filter((group) => !preparingBlocks.has(group.block))
     .flatMap((group) =>
       group.choices.flatMap((choice): Slot[] => {
-        const variant = context.catalogue.byId(choice.variant);
+        const variant = context.feasible.variant(choice.variant);
         if (!variant) return [];
         return [
           {

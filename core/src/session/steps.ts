@@ -13,7 +13,8 @@ export function setKey(variant: string, set: number, side: StepSide): string {
 }
 
 function workSteps(block: PlanBlock, item: PlanItem, set: number, firstSide: 'left' | 'right'): Step[] {
-  const sides: StepSide[] = item.perSide ? (firstSide === 'left' ? ['left', 'right'] : ['right', 'left']) : ['both'];
+  const both: StepSide[] = firstSide === 'left' ? ['left', 'right'] : ['right', 'left'];
+  const sides: StepSide[] = item.perSide ? both : [item.side ?? 'both'];
   return sides.map(
     (side): Step => ({ kind: 'work', key: setKey(item.variant, set, side), block: block.kind, item, set, side }),
   );

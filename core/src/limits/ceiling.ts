@@ -1,0 +1,58 @@
+import type { Variant } from '../exercise/variant';
+import type { Region } from '../exercise/vocabulary';
+import { causeCeilings } from './causes';
+import { regionLimits } from './regions';
+import type { Standing } from './restriction';
+
+/** Regions for whose sake jumping itself is limited whatever the cause; a sore arm does not forbid jumping. */
+const jumpedOn: ReadonlySet<Region> = new Set([
+  'lower-back',
+  'hip',
+  'groin',
+  'hamstring',
+  'knee',
+  'calf',
+  'ankle',
+  'foot',
+]);
+
+/** Share of the maximum up to which a restricted part may be loaded, 0 to 1: the cause says it, the region where the cause is not known. */
+function shareUnder({ cause, region }: Standing): number {
+  return cause === 'unstated' ? regionLimits[region].dose.share : causeCeilings[cause].share;
+}
+
+/** Pain during the session up to which it may go on, 0 to 10: the lower of cause and region. */
+export function painUnder({ cause, region, severity }: Standing): number {
+  if (severity === 'avoid') return 0;
+  return cause === 'unstated' ? regionLimits[region].dose.pain : causeCeilings[cause].pain;
+}
+
+/**
+ * Share of the maximum that an exercise may come to under the restrictions whose region it loads; 1 where it loads none of them.
+ *
+ * @example shareCeilingOf(gobletSquat, [{ region: 'knee', side: 'left', severity: 'limit', cause: 'unstated' }]) // 0.6
+ */
+export function shareCeilingOf(variant: Variant, standings: readonly Standing[]): number {
+  const touched = standings.filter(
+    ({ region, cause }) => cause === 'concussion' || variant.regions.some((r) => r.region === region),
+  );
+  return Math.min(1, ...touched.map(shareUnder));
+}
+
+/**
+ * Contacts of jumps and hops that the restrictions leave in a session.
+ *
+ * @example contactCeilingOf([{ region: 'shoulder', side: 'right', severity: 'limit', cause: 'overuse' }]) // 60
+ */
+export function contactCeilingOf(standings: readonly Standing[]): number {
+  return Math.min(Infinity, ...standings.map(contactsUnder));
+}
+
+function contactsUnder({ region, severity, cause, stage }: Standing): number {
+  const none = cause === 'post-operative-early' || cause === 'bone-stress' || cause === 'concussion';
+  const staged = stage === 5 ? 80 : stage === 4 ? 40 : undefined;
+  if (staged !== undefined && severity === 'limit') return staged;
+  if (none) return 0;
+  const ofRegion = severity === 'avoid' && jumpedOn.has(region) ? 0 : regionLimits[region].dose.contacts;
+  return jumpedOn.has(region) ? Math.min(ofRegion, causeCeilings[cause].contacts) : ofRegion;
+}

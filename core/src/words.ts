@@ -1,0 +1,2 @@
+/** @example capitalised('left knee') // 'Left knee' */
+export const capitalised = (text: string): string => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;
