@@ -7,7 +7,7 @@ import { keptOf, placedVariant, statureKey } from '../exercise/placed';
 import type { Variant } from '../exercise/variant';
 import { type KitKind, levels } from '../exercise/vocabulary';
 import { adaptedTo } from '../limits/adapt';
-import { shareCeilingOf } from '../limits/ceiling';
+import { loadsRestricted, shareCeilingOf } from '../limits/ceiling';
 import { type Limit, limitOf } from '../limits/limit';
 import type { Standing } from '../limits/restriction';
 import { describeItem } from './in-words';
@@ -38,6 +38,8 @@ export interface Feasibility {
   reasons: readonly string[];
   /** Whether a restriction stands against it, or asks for a change that cannot be carried out. */
   restricted: boolean;
+  /** It loads a restricted part: slow, and never near the maximum. */
+  careful: boolean;
   /** Share of the maximum that restrictions leave, 0 to 1. */
   shareCeiling: number;
   /** Loads to choose from, lightest first; empty for bodyweight and band work. */
@@ -77,6 +79,7 @@ export function feasibility(
       return [...restricted, ...missing, ...roomReasons(variant, kit, body), ...tooHard];
     },
     restricted: restricted.length > 0,
+    careful: loadsRestricted(variant, standings),
     shareCeiling: shareCeilingOf(variant, standings),
     loads,
     bands: bandOptions(variant, kit),

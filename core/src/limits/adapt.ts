@@ -1,7 +1,7 @@
 import type { Keyframe } from '../body/motion';
 import { between, type LimbAngles, type Pose } from '../body/pose';
 import { type ScaledBody, scaledBody } from '../body/segments';
-import type { Dose, Tempo } from '../dose/dose';
+import { amountOf, type Dose, type Tempo } from '../dose/dose';
 import { keptOf, placedVariant } from '../exercise/placed';
 import type { Variant } from '../exercise/variant';
 import type { BlockKind, JointAction } from '../exercise/vocabulary';
@@ -154,6 +154,12 @@ function slowly(variant: Variant): Variant | undefined {
   };
 }
 
+/** Contacts with the ground in one set on each side; in work by the clock two a second. */
+function contactsIn({ impactContacts, dose: { work, perSide } }: Variant): number {
+  const amount = work.kind === 'hold' || work.kind === 'work' ? 2 * work.seconds : amountOf(work);
+  return impactContacts * amount * (perSide ? 2 : 1);
+}
+
 function capped(dose: Dose, holdAtMost: number | undefined): Dose {
   if (holdAtMost === undefined || dose.work.kind !== 'hold') return dose;
   return { ...dose, work: { kind: 'hold', seconds: Math.min(dose.work.seconds, holdAtMost) } };
@@ -162,6 +168,7 @@ function capped(dose: Dose, holdAtMost: number | undefined): Dose {
 function carriedOut(variant: Variant, change: CombinedChange): Variant | undefined {
   if (change.instead) return undefined;
   if (change.load === 0 && variant.load?.required) return undefined;
+  if (change.contacts !== undefined && contactsIn(variant) > change.contacts) return undefined;
   let now: Variant | undefined = variant;
   if (change.slow) now = slowly(now);
   if (now && change.rangeShare < 1 && now.dose.work.kind !== 'hold') now = partOfWay(now, change.rangeShare);

@@ -33,11 +33,26 @@ export function painUnder({ cause, region, severity }: Standing): number {
  * @example shareCeilingOf(gobletSquat, [{ region: 'knee', side: 'left', severity: 'limit', cause: 'unstated' }]) // 0.6
  */
 export function shareCeilingOf(variant: Variant, standings: readonly Standing[]): number {
-  const touched = standings.filter(
-    ({ region, cause }) => cause === 'concussion' || variant.regions.some((r) => r.region === region),
-  );
-  return Math.min(1, ...touched.map(shareUnder));
+  return Math.min(1, ...standings.filter((s) => touches(variant, s)).map(shareUnder));
 }
+
+const touches = (variant: Variant, { region, cause }: Standing) =>
+  cause === 'concussion' || variant.regions.some((r) => r.region === region);
+
+/** Parts that are loaded together: what is sore in one is not moved fast through the others. */
+const chains: readonly ReadonlySet<Region>[] = [
+  jumpedOn,
+  new Set(['neck', 'upper-back', 'shoulder', 'elbow', 'wrist']),
+];
+
+/** Whether an exercise loads a part that is restricted, or one of the same chain of joints: then it is slow and light. */
+export const loadsRestricted = (variant: Variant, standings: readonly Standing[]): boolean =>
+  variant.adapted !== undefined ||
+  standings.some(
+    (s) =>
+      touches(variant, s) ||
+      chains.some((chain) => chain.has(s.region) && variant.regions.some((r) => chain.has(r.region))),
+  );
 
 /**
  * Contacts of jumps and hops that the restrictions leave in a session.

@@ -84,7 +84,11 @@ function coverageChecks({ demands }: Context, columns: readonly Column[]): Check
     const dose = columns.reduce((s, c) => s + (c.gives[d] as number), 0);
     return demand.share >= askedFrom && coverage(dose) < coveredFrom;
   });
-  const named = bare.map((d) => (d.kind === 'action' ? d.name.toLowerCase() : `guard of the ${d.name}`));
+  const named = bare.map((d) =>
+    d.kind === 'action'
+      ? d.name.toLowerCase()
+      : `${d.kind === 'risk' && d.returning ? 'work for the' : 'guard of the'} ${d.name}`,
+  );
   return bare.length ? [check('coverage', false, `Hardly covered: ${named.join(', ')}`)] : [];
 }
 

@@ -50,6 +50,11 @@ export function groupSeconds(group: Group): number {
   return group.choices.reduce((sum, c) => sum + choiceSeconds(c), 0) + roundsOf(group) * group.roundRestSeconds;
 }
 
+/** What a set on the sound side alone counts beside one for both; common practice, no source. */
+const oneSideCounts = 0.35;
+/** What needs no change is chosen before what does, where both serve alike; common practice, no source. */
+const changedCounts = 0.9;
+
 /** Counts a group of choices: time, what it gives, what it costs. */
 export function columnOf(context: Context, group: Group): Column {
   const variants = group.choices.map((choice) => {
@@ -66,7 +71,10 @@ export function columnOf(context: Context, group: Group): Column {
     const easy = plain ? leftOfEasy(variant, effort?.share, context.brief) : 1;
     const slow = isLight(effort?.share) && (choice.dose.tempo?.lowering ?? 0) >= slowFrom;
     const share = effort && (slow ? Math.min(effort.share + slowGain, zones.hypertrophy.share[0]) : effort.share);
-    const perSet = easy * stimulus(group.block, share, fast, context.brief.aim);
+    // One side that trains alone is half a set, and the restricted one gets nothing of it.
+    const sided = variant.adapted?.onlySide ? oneSideCounts : 1;
+    const changed = variant.adapted ? changedCounts : 1;
+    const perSet = sided * changed * easy * stimulus(group.block, share, fast, context.brief.aim);
     return {
       gives: context.gives(variant).map((given) => choice.dose.sets * perSet * given),
       worth: varietyWorth(context.brief, variant, group.block),

@@ -19,12 +19,18 @@ const performanceShare: Record<Aim, number> = {
   learn: 0.6,
 };
 
+/** Where the aim is to come back, the ladder of the injured part leads; common practice, no source. */
+const leadsReturn = 4;
+
 /** Both columns of needs, each scaled to its share of the aim; weights sum to 1. */
 export function demandsOf({ performance, prevention }: Needs, aim: Aim): Demand[] {
   const forPerformance = performanceShare[aim];
+  const led = (need: Needs['prevention'][number]) =>
+    need.share * (aim === 'return' && need.kind === 'risk' && need.returning ? leadsReturn : 1);
+  const whole = prevention.reduce((sum, need) => sum + led(need), 0) || 1;
   return [
     ...performance.map((need) => ({ ...need, weight: need.share * forPerformance })),
-    ...prevention.map((need) => ({ ...need, weight: need.share * (1 - forPerformance) })),
+    ...prevention.map((need) => ({ ...need, weight: (led(need) / whole) * (1 - forPerformance) })),
   ];
 }
 

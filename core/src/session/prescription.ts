@@ -39,6 +39,8 @@ const lightFrom = 15;
 const lightPulls: ReadonlySet<Pattern> = new Set(['horizontal-pull', 'vertical-pull', 'scapular']);
 const lightPullFewest = 12;
 const fewestRepetitions = 4;
+/** A restricted part is loaded lightly for so many slow repetitions; common practice, no source. */
+const restrictedReps = [8, 12] as const;
 /** When maximal strength is the aim, a set may be of so few, and goes to one short of failure. */
 const [fewestHeavy, heavyDouble, heavyReserve] = [3, 2, 1];
 /** A reserve beyond this is not worth writing down. */
@@ -95,7 +97,7 @@ function repetitionDose(
   effort: Effort,
   toFailure: number,
   reserve: number,
-  variant: Variant,
+  { variant, careful: restricted }: Feasibility,
   block: BlockKind,
   brief: Brief,
 ): Dose {
@@ -115,6 +117,8 @@ function repetitionDose(
     return { ...base, work: { kind: 'reps', reps }, reserve: reps < possible ? reserve : left };
   }
   const light = (reps: number, tempo?: string) => lightDose(base, reps, toFailure, tempo);
+  if (restricted)
+    return light(Math.min(possible, Math.min(Math.max(written, restrictedReps[0]), restrictedReps[1])), '3-0-2');
   if (careful || variant.speed === 'slow' || block !== 'strength') return light(Math.min(written, possible));
   switch (brief.houseRules.lightLoads) {
     case 'fast':
@@ -221,12 +225,13 @@ export function* prescriptions(
 
 function prescribeWith(
   { load, effort }: Loaded,
-  { variant }: Feasibility,
+  feasible: Feasibility,
   block: BlockKind,
   sets: number,
   brief: Brief,
   capacity: Capacity,
 ): Prescription | undefined {
+  const { variant } = feasible;
   const typed = brief.lock.doses?.[variant.id];
   const fast = variant.speed === 'fast';
   const base: Dose = { ...variant.dose, sets };
@@ -261,7 +266,7 @@ function prescribeWith(
   if (toFailure < fewest && !pinned) return undefined;
   const reserve =
     Math.max(base.reserve ?? 2, stepFor(brief).reserve) + (isNewTo(variant, brief) ? newMovement.moreReserve : 0);
-  const counted = repetitionDose(base, effort, toFailure, reserve, variant, block, brief);
+  const counted = repetitionDose(base, effort, toFailure, reserve, feasible, block, brief);
   const dose = brief.houseRules.doseBy === 'time' && block !== 'power' ? byTime(counted) : counted;
   return { ...dosed(dose), ...(repetitionsToFailure ? { repetitionsToFailure } : {}) };
 }

@@ -78,7 +78,8 @@ function preparationReason(context: Context, block: Group['block'], variant: Var
 function aimWords(context: Context, variant: Variant, demand: Demand): string {
   if (demand.kind === 'action')
     return `${demand.action.name}: ${percent(likeness(variant, demand, context.weights))} alike`;
-  if (demand.kind === 'risk') return `Guards the ${demand.name}: ${demand.risk.why}`;
+  if (demand.kind === 'risk')
+    return `${demand.returning ? 'Brings back' : 'Guards'} the ${demand.name}: ${demand.risk.why}`;
   return `${capital(demand.overuse.opposite)}, against ${demand.overuse.tooMuch}`;
 }
 
@@ -92,7 +93,7 @@ export function servedWords(context: Context, block: Group['block'], variant: Va
   if (!main) return variant.purpose;
   const { demand } = main;
   if (demand.kind === 'action') return `for ${lower(demand.name)}`;
-  if (demand.kind === 'risk') return `guards the ${demand.name}`;
+  if (demand.kind === 'risk') return `${demand.returning ? 'brings back' : 'guards'} the ${demand.name}`;
   return `for the ${demand.overuse.opposite}`;
 }
 

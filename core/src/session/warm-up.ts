@@ -74,10 +74,18 @@ export class WarmUp {
       idOf,
     );
     const pinnedFamilies = new Set(this.pinned.map(familyOf));
-    this.preparing = preparing.filter((c) => !pins.has(idOf(c)) && !pinnedFamilies.has(familyOf(c)));
+    this.preparing = this.plainFirst(preparing.filter((c) => !pins.has(idOf(c)) && !pinnedFamilies.has(familyOf(c))));
     this.sure = this.readying(mainFamilies);
     this.possible = this.sure.reduce((mask, r) => mask | r.mask, this.pinnedMask);
     this.fewest = fewestOver(waysFrom(this.pinnedMask, this.sure));
+  }
+
+  /** What has to be changed for a restriction only prepares joints that nothing else does. */
+  private plainFirst(columns: readonly Column[]): Column[] {
+    const plain = columns.filter((c) => !c.variants[0]?.adapted);
+    const ready = plain.reduce((mask, c) => mask | this.maskOf(c), 0);
+    const needed = columns.filter((c) => c.variants[0]?.adapted && (this.maskOf(c) & ~ready) !== 0);
+    return [...plain, ...needed];
   }
 
   /** Families of pinned items, which no main work may use again. */

@@ -2,6 +2,7 @@ import { type Athlete, ageOn, daysBetween, restrictionsOn } from '../athlete/ath
 import { type Catalogue, catalogueOf } from '../exercise/catalogue';
 import { levels, type Region } from '../exercise/vocabulary';
 import { asymmetriesOf, regionsOf } from './asymmetry';
+import { comingBack } from './coming-back';
 import { askedOf, type Overuse, type RiskSite, type SportAction, type SportProfile } from './profile';
 
 /** Why a need is larger or smaller than the sport alone would have it. */
@@ -29,6 +30,8 @@ export interface ActionNeed extends NeedShare {
 export interface RiskNeed extends NeedShare {
   kind: 'risk';
   risk: RiskSite;
+  /** A part that is limited now and comes back, whatever the sport injures. */
+  returning?: true;
 }
 export interface OppositeNeed extends NeedShare {
   kind: 'opposite';
@@ -187,6 +190,17 @@ export function needsOf(
       reasons: guardReasons(risk.region, athlete, day, catalogue),
     }),
   );
+  const returning = comingBack(athlete, day).map(
+    ({ name, risk }): Weighed<RiskNeed> => ({
+      kind: 'risk',
+      id: `return-${risk.region}`,
+      name,
+      risk,
+      returning: true,
+      weight: risk.weight,
+      reasons: [],
+    }),
+  );
   const opposites = sport.overuse.map(
     (overuse, i): Weighed<OppositeNeed> => ({
       kind: 'opposite',
@@ -199,7 +213,7 @@ export function needsOf(
   );
   return {
     performance: shared<ActionNeed>(performance, moved),
-    prevention: shared<RiskNeed | OppositeNeed>([...risks, ...opposites], moved),
+    prevention: shared<RiskNeed | OppositeNeed>([...risks, ...returning, ...opposites], moved),
   };
 }
 

@@ -116,7 +116,8 @@ export const ankle: RegionLimits = {
       { say: 'Short stance, shallow, hand on a support.', rangeShare: 0.6 },
       (m) =>
         m.at('split') &&
-        m.pattern('knee-dominant', 'hip-dominant', 'knee-flexion', 'hip-abduction', 'hip-adduction', 'calf'),
+        (m.pattern('knee-dominant', 'hip-dominant', 'knee-flexion', 'hip-abduction', 'hip-adduction', 'calf') ||
+          (m.pattern('mobility') && m.over('kneeLoaded', 45) && !m.has('opens-chest'))),
     ),
     changed(
       'It is forced straight, or held.',

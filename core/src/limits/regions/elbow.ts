@@ -128,6 +128,11 @@ export const elbow: RegionLimits = {
       { say: 'Half the load, stop 10° short of straight.', load: 0.5 },
       (m) => m.pattern('horizontal-push', 'vertical-push'),
     ),
+    changed(
+      'Not the pull but the grip is the problem.',
+      { say: 'Light, loose neutral grip.', load: 0.5 },
+      (m) => m.weighted && m.pattern('horizontal-pull', 'vertical-pull', 'scapular'),
+    ),
     changed('Not the pull but the grip is the problem.', 'Loop round the forearm, or a loose neutral grip.', (m) =>
       m.pattern('horizontal-pull', 'vertical-pull', 'scapular'),
     ),
@@ -138,7 +143,7 @@ export const elbow: RegionLimits = {
     ),
     changed(
       'Hands or bent elbows hold the weight.',
-      'A rucksack worn instead.',
+      { say: 'A rucksack worn instead, or the body alone.', load: 0 },
       (m) => m.weightInHands && m.pattern('knee-dominant', 'hip-dominant', 'whole-body-lift'),
     ),
     out('The hands carry and the library calls the elbow loaded.', (m) => m.handsLoaded && m.loads('elbow'), {

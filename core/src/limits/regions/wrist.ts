@@ -3,6 +3,7 @@ import { allContractions, changed, early, fine, out, type RegionLimits } from '.
 
 const throwsOrSwings = (m: MovementFacts) =>
   m.has('snaps-wrist', 'falls-on-hands') || (m.has('unforeseen') && !m.neckWork) || m.family('paddle-stroke');
+const lightGrip = { say: 'Light, loose grip, wrist straight; pain at most 2.', load: 0.5 };
 const bandForearm = 'Band round the forearm instead of in the hand.';
 
 export const wrist: RegionLimits = {
@@ -93,8 +94,13 @@ export const wrist: RegionLimits = {
       { say: 'Light, neutral grip; pain at most 2.', load: 0.5 },
       (m) => m.weighted && m.pattern('horizontal-push', 'vertical-push'),
     ),
-    changed('The hand grips.', bandForearm, (m) => m.loaded && m.upper),
-    changed('The hand grips a weight.', 'A rucksack worn, or the body alone.', (m) => m.weightInHands),
+    changed('The hand grips.', bandForearm, (m) => m.banded && m.upper),
+    changed('The hand grips a weight.', lightGrip, (m) => m.loaded && m.upper),
+    changed(
+      'The hand grips a weight.',
+      { say: 'A rucksack worn, or the body alone.', load: 0 },
+      (m) => m.weightInHands,
+    ),
     changed('The hand grips.', { say: 'Light, loose grip, wrist straight; pain at most 2.', load: 0.5 }, (m) =>
       m.has('holds-on'),
     ),
