@@ -71,6 +71,12 @@ export function dayAfter(day: string, days: number): string {
   return new Date(Date.parse(`${day}T00:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
 }
 
+/** Monday of the week a day lies in. @example mondayOf('2026-12-09') // '2026-12-07' */
+export function mondayOf(day: string): string {
+  const weekday = (new Date(`${day}T00:00:00Z`).getUTCDay() + 6) % 7;
+  return dayAfter(day, -weekday);
+}
+
 /** Pain scores after Thomee 1997 (value from memory): up to 2 safe, 3 to 5 acceptable if settled next morning, above 5 stop. */
 export const painLimits = { safe: 2, stop: 5 } as const;
 

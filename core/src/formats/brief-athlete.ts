@@ -2,6 +2,7 @@ import * as yup from 'yup';
 import { homeTest, testIds } from '../capacity/battery';
 import { levels, regions } from '../exercise/vocabulary';
 import { causes } from '../limits/causes';
+import { movementGroupIds } from '../limits/groups';
 import { setters, stages, weightBearings } from '../limits/restriction';
 import { day, isDay, yesNo } from './days';
 import { anyOf, list, number, object } from './faults';
@@ -39,6 +40,7 @@ export const restriction = object({
   rangeDegrees: degrees,
   weightBearing: anyOf(weightBearings),
   stage: yup.number().typeError('must be a stage from 1 to 5').oneOf(stages, 'must be a stage from 1 to 5'),
+  without: list(anyOf(movementGroupIds).required('is required')),
   setBy: anyOf(setters),
 }).test('days', '', function (value) {
   const born = (this.from?.[0]?.value as { born?: unknown } | undefined)?.born;

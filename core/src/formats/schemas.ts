@@ -3,6 +3,7 @@ import { testIds } from '../capacity/battery';
 import { anchors, blockKinds, kitKinds, levels, patterns, planes, regions } from '../exercise/vocabulary';
 import { fills } from '../kit/kit';
 import { causes } from '../limits/causes';
+import { movementGroupIds } from '../limits/groups';
 import { setters, weightBearings } from '../limits/restriction';
 import { aims, houseRuleChoices, phases } from '../session/brief';
 import { sports } from '../sport/sports';
@@ -50,6 +51,7 @@ export const briefSchema = {
                 rangeDegrees: { type: 'array', items: between(-60, 180), minItems: 2, maxItems: 2 },
                 weightBearing: oneOf(weightBearings),
                 stage: { type: 'integer', minimum: 1, maximum: 5 },
+                without: list(oneOf(movementGroupIds)),
                 setBy: oneOf(setters),
               },
               ['region', 'severity'],

@@ -225,15 +225,16 @@ describe('what is feasible', () => {
       ...brief.athlete,
       restrictions: [{ region: 'knee' as const, severity: 'limit' as const, side: 'left' as const }],
     };
-    expect(reasons('countermovement-jump', {}, limited)).toContain('left knee');
-    expect(reasons('pogo-jump', {}, limited)).toContain('left knee');
+    expect(reasons('countermovement-jump', {}, limited)).toContain('Left knee, limit');
+    expect(reasons('pogo-jump', {}, limited)).toContain('Left knee, limit');
     // No feet leave the floor, and still it is a landing.
-    expect(reasons('snap-down', {}, limited)).toContain('landings');
-    expect(reasons('fast-chair-stand', {}, limited)).toContain('landings');
-    expect(reasons('squat', {}, limited)).toContain('deep range');
-    expect(reasons('split-squat', {}, limited)).toBe('');
+    expect(reasons('snap-down', {}, limited)).toContain('Landing');
+    expect(reasons('fast-chair-stand', {}, limited)).toContain('Landing');
+    // A squat is done to 60 degrees instead, a lunge not at all.
+    expect(reasons('squat', {}, limited)).toBe('');
+    expect(reasons('split-squat', {}, limited)).toContain('Left knee, limit');
     const avoided = { ...brief.athlete, restrictions: [{ region: 'knee' as const, severity: 'avoid' as const }] };
-    expect(reasons('split-squat', {}, avoided)).toContain('must not be loaded');
+    expect(reasons('squat', {}, avoided)).toContain('Knee, avoid');
   });
 
   it('keeps harder levels from a new athlete and heavy things from the young', () => {

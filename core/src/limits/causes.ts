@@ -124,6 +124,7 @@ const phrases: readonly (readonly [string, Cause])[] = [
   ['tennis elbow', 'tendon'],
   ['strain', 'muscle-strain'],
   ['tear', 'muscle-strain'],
+  ['torn', 'muscle-strain'],
   ['pulled', 'muscle-strain'],
   ['sprain', 'joint-instability'],
   ['dislocation', 'joint-instability'],
@@ -161,7 +162,7 @@ export function causeInText(text: string): Cause {
   let rest = text.toLowerCase();
   const found = new Set<Cause>();
   for (const [phrase, cause] of [...phrases].sort((a, b) => b[0].length - a[0].length)) {
-    const word = new RegExp(`(^|[^a-z])${phrase}`);
+    const word = new RegExp(`(^|[^a-z])${phrase}s?(?=$|[^a-z])`);
     if (!word.test(rest)) continue;
     found.add(cause);
     rest = rest.replace(word, ' ');

@@ -32,7 +32,7 @@ export function limitOf(variant: Variant, standings: readonly Standing[]): Limit
   const why = [
     ...new Set(counted.map(({ standing, verdict }) => `${capitalised(standingWords(standing))}: ${verdict.why ?? ''}`)),
   ];
-  const changes = kind === 'not' ? [] : counted.flatMap(({ verdict }) => verdict.change ?? []);
+  const changes = kind === 'not' ? [] : counted.flatMap(({ verdict }) => verdict.changes);
   if (new Set(changes.flatMap((c) => c.onlySide ?? [])).size > 1) return { verdict: 'not', changes: [], why };
   return { verdict: kind, changes, why };
 }

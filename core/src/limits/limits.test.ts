@@ -41,10 +41,20 @@ const aStanding: fc.Arbitrary<Standing> = fc.record({
 });
 
 describe('verdicts of a careful physiotherapist', () => {
-  const rows = readFileSync(new URL('limit-cases.csv', import.meta.url), 'utf8').trim().split('\n').slice(1);
+  const rows = readFileSync(new URL('limit-cases.csv', import.meta.url), 'utf8')
+    .trim()
+    .split('\n')
+    .slice(1);
 
   it.each(rows)('%s', (row) => {
-    const [region, side, severity, cause, id, verdict] = row.split(',') as [Region, string, Severity, Cause, string, VerdictKind];
+    const [region, side, severity, cause, id, verdict] = row.split(',') as [
+      Region,
+      string,
+      Severity,
+      Cause,
+      string,
+      VerdictKind,
+    ];
     expect(kindOf(id, { region, side: (side || 'both') as Standing['side'], severity, cause })).toBe(verdict);
   });
 });
@@ -60,7 +70,9 @@ describe('every region', () => {
   );
 
   it.each(regions)('%s: what is adapted is carried out for most', (region) => {
-    const adapted = library.map((v) => [v, limitOf(v, [standing(region)])] as const).filter(([, l]) => l.verdict === 'adapted');
+    const adapted = library
+      .map((v) => [v, limitOf(v, [standing(region)])] as const)
+      .filter(([, l]) => l.verdict === 'adapted');
     const done = adapted.filter(([v, l]) => adaptedTo(v, l));
     expect(done.length).toBeGreaterThan(0.35 * adapted.length);
   });
@@ -70,7 +82,9 @@ describe('stricter is never looser', () => {
   it('avoid against limit', () => {
     fc.assert(
       fc.property(aVariant, aStanding, (variant, s) => {
-        const [limit, avoid] = (['limit', 'avoid'] as const).map((severity) => verdictOf(variant, { ...s, severity }).kind);
+        const [limit, avoid] = (['limit', 'avoid'] as const).map(
+          (severity) => verdictOf(variant, { ...s, severity }).kind,
+        );
         expect(strictness(avoid as VerdictKind)).toBeGreaterThanOrEqual(strictness(limit as VerdictKind));
       }),
       { numRuns: 3000 },
@@ -92,9 +106,15 @@ describe('stricter is never looser', () => {
     fc.assert(
       fc.property(aVariant, aStanding, aStanding, fc.integer({ min: 10, max: 120 }), (variant, a, b, to) => {
         const alone = limitOf(variant, [a]).verdict;
-        const with2 = [limitOf(variant, [a, b]), limitOf(variant, [{ ...a, rangeDegrees: [0, to] }]), limitOf(variant, [{ ...a, weightBearing: 'partial' }])];
+        const with2 = [
+          limitOf(variant, [a, b]),
+          limitOf(variant, [{ ...a, rangeDegrees: [0, to] }]),
+          limitOf(variant, [{ ...a, weightBearing: 'partial' }]),
+        ];
         for (const { verdict } of with2) expect(isStricter(alone, verdict)).toBe(false);
-        const [none, partial] = (['none', 'partial'] as const).map((weightBearing) => limitOf(variant, [{ ...a, weightBearing }]).verdict);
+        const [none, partial] = (['none', 'partial'] as const).map(
+          (weightBearing) => limitOf(variant, [{ ...a, weightBearing }]).verdict,
+        );
         expect(isStricter(partial as VerdictKind, none as VerdictKind)).toBe(false);
         expect(shareCeilingOf(variant, [a, b])).toBeLessThanOrEqual(shareCeilingOf(variant, [a]));
         expect(contactCeilingOf([a, b])).toBeLessThanOrEqual(contactCeilingOf([a]));
@@ -110,11 +130,14 @@ describe('sides', () => {
       fc.property(aVariant, aStanding, (variant, s) => {
         const [left, right] = (['left', 'right'] as const).map((side) => limitOf(variant, [{ ...s, side }]));
         expect(left?.verdict).toBe(right?.verdict);
-        const mirrored = (text: string) => text.replace(/left|right/g, (word) => (word === 'left' ? 'right' : 'left'));
-        expect(left?.why.map(mirrored)).toEqual(right?.why);
-        expect(left?.changes.map((c) => mirrored(c.say))).toEqual(right?.changes.map((c) => c.say));
+        const mirrored = (text: string) =>
+          text.toLowerCase().replace(/\b(left|right)\b/g, (word) => (word === 'left' ? 'right' : 'left'));
+        expect(left?.why.map(mirrored)).toEqual(right?.why.map((w) => w.toLowerCase()));
+        expect(left?.changes.map((c) => mirrored(c.say))).toEqual(right?.changes.map((c) => c.say.toLowerCase()));
         if (left?.verdict === 'adapted')
-          expect(left.changes.map((c) => c.onlySide && mirrored(c.onlySide))).toEqual(right?.changes.map((c) => c.onlySide));
+          expect(left.changes.map((c) => c.onlySide && mirrored(c.onlySide))).toEqual(
+            right?.changes.map((c) => c.onlySide),
+          );
       }),
       { numRuns: 2000 },
     );
@@ -153,7 +176,8 @@ describe('what is adapted', () => {
     fc.assert(
       fc.property(fc.constantFrom(...ranged), aBody, ({ variant, range }, body) => {
         const angles = anglesOf(placedVariant(variant, body));
-        for (const [joint, to] of range) expect(reachOf(angles, joint), `${variant.id} ${joint}`).toBeLessThanOrEqual(to + 1);
+        for (const [joint, to] of range)
+          expect(reachOf(angles, joint), `${variant.id} ${joint}`).toBeLessThanOrEqual(to + 1);
       }),
       { numRuns: 400 },
     );
@@ -162,7 +186,9 @@ describe('what is adapted', () => {
   it('keeps a range in degrees that a clinician gave', () => {
     const s = standing('knee', { cause: 'post-operative-late', rangeDegrees: [0, 40] });
     const squat = adaptedTo(one('squat'), limitOf(one('squat'), [s]));
-    expect(squat && reachOf(anglesOf(placedVariant(squat, scaledBody({ heightCm: 181, massKg: 78 }))), 'knee')).toBeLessThanOrEqual(41);
+    expect(
+      squat && reachOf(anglesOf(placedVariant(squat, scaledBody({ heightCm: 181, massKg: 78 }))), 'knee'),
+    ).toBeLessThanOrEqual(41);
   });
 
   it('is slow where it was fast, held where it was moved, light where it was heavy', () => {
@@ -180,7 +206,9 @@ describe('what is adapted', () => {
 
   it('is the same object for the same limit, and the library stays as it was', () => {
     const squat = one('squat');
-    expect(adaptedTo(squat, limitOf(squat, [standing('knee')]))).toBe(adaptedTo(squat, limitOf(squat, [standing('knee')])));
+    expect(adaptedTo(squat, limitOf(squat, [standing('knee')]))).toBe(
+      adaptedTo(squat, limitOf(squat, [standing('knee')])),
+    );
     expect(squat.adapted).toBeUndefined();
     expect(library.every((v) => v.adapted === undefined)).toBe(true);
   });
@@ -194,8 +222,16 @@ describe('what a restriction means on a day', () => {
     ['not yet begun', restriction({ since: '2026-12-20' }), undefined],
     ['overuse that has run out', restriction({ cause: 'overuse', until: '2026-12-08' }), undefined],
     ['its last day', restriction({ cause: 'overuse', until: day }), { severity: 'avoid' }],
-    ['an operation that has run out', restriction({ cause: 'post-operative-late', until: '2026-12-01' }), { severity: 'limit', overdue: true }],
-    ['a bone stress that has run out', restriction({ cause: 'bone-stress', until: '2026-12-01' }), { severity: 'limit' }],
+    [
+      'an operation that has run out',
+      restriction({ cause: 'post-operative-late', until: '2026-12-01' }),
+      { severity: 'limit', overdue: true },
+    ],
+    [
+      'a bone stress that has run out',
+      restriction({ cause: 'bone-stress', until: '2026-12-01' }),
+      { severity: 'limit' },
+    ],
     ['a concussion that has run out', restriction({ cause: 'concussion', until: '2026-12-01' }), { severity: 'avoid' }],
     ['a stage by the coach is no release', restriction({ stage: 4, setBy: 'coach' }), { severity: 'avoid' }],
     ['a stage by a physiotherapist counts', restriction({ stage: 4, setBy: 'physiotherapist' }), { stage: 4 }],
@@ -225,7 +261,7 @@ describe('what a restriction means on a day', () => {
   it('a given cause goes before the words', () =>
     expect(causeOf({ region: 'knee', severity: 'limit', cause: 'overuse', reason: 'post-operative' })).toBe('overuse'));
 
-  it('reads no cause into other words', () => expect(causeInText('painting the fence')).toBe('nonspecific-pain'));
+  it('reads no cause into other words', () => expect(causeInText('painting the fence')).toBe('unstated'));
 });
 
 describe('the table of traits', () => {

@@ -1,5 +1,6 @@
 import type { Region } from '../exercise/vocabulary';
 import { type Cause, causeInText, heldUntilReleased } from './causes';
+import type { MovementGroup } from './groups';
 import type { Severity } from './rule';
 
 export const setters = ['athlete', 'coach', 'physiotherapist', 'doctor'] as const;
@@ -40,6 +41,8 @@ export interface Restriction {
   weightBearing?: WeightBearing;
   /** Step of coming back. More than the table allows only where a clinician set it. */
   stage?: Stage;
+  /** Sorts of movement that are out besides what the table says. */
+  without?: readonly MovementGroup[];
   setBy?: Setter;
 }
 
@@ -52,6 +55,7 @@ export interface Standing {
   rangeDegrees?: readonly [number, number];
   weightBearing?: WeightBearing;
   stage?: Stage;
+  without?: readonly MovementGroup[];
   /** It has run out and holds until somebody who may releases it. */
   overdue?: boolean;
 }
@@ -68,7 +72,18 @@ export function causeOf({ cause, reason }: Restriction): Cause {
  * @example standingOf({ region: 'knee', severity: 'avoid', cause: 'bone-stress', until: '2026-12-01' }, '2026-12-09')?.severity // 'limit'
  */
 export function standingOf(restriction: Restriction, day: string): Standing | undefined {
-  const { region, side = 'both', severity, since, until, rangeDegrees, weightBearing, stage, setBy } = restriction;
+  const {
+    region,
+    side = 'both',
+    severity,
+    since,
+    until,
+    rangeDegrees,
+    weightBearing,
+    stage,
+    without,
+    setBy,
+  } = restriction;
   if (since !== undefined && since > day) return undefined;
   const cause = causeOf(restriction);
   const over = until !== undefined && until < day;
@@ -83,6 +98,7 @@ export function standingOf(restriction: Restriction, day: string): Standing | un
     ...(rangeDegrees ? { rangeDegrees } : {}),
     ...(weightBearing ? { weightBearing } : {}),
     ...(counted === undefined ? {} : { stage: counted }),
+    ...(without?.length ? { without } : {}),
     ...(over ? { overdue: true } : {}),
   };
 }

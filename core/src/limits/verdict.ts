@@ -1,6 +1,7 @@
 import type { Variant } from '../exercise/variant';
 import type { Region } from '../exercise/vocabulary';
 import { type Cause, causeWords } from './causes';
+import { movementGroups } from './groups';
 import { type MovementFacts, movementOf } from './movement';
 import { regionLimits } from './regions';
 import type { Standing } from './restriction';
@@ -11,10 +12,13 @@ export interface Verdict {
   kind: VerdictKind;
   /** In a coach's words; left out where nothing stands against it. */
   why?: string;
-  change?: Change;
+  /** Everything that is changed. */
+  changes: readonly Change[];
 }
 
-const allowed: Verdict = { kind: 'allowed' };
+const allowed: Verdict = { kind: 'allowed', changes: [] };
+const not = (why: string): Verdict => ({ kind: 'not', why, changes: [] });
+const changedTo = (why: string, ...changes: readonly Change[]): Verdict => ({ kind: 'adapted', why, changes });
 const legs: ReadonlySet<Region> = new Set(['hip', 'groin', 'hamstring', 'knee', 'calf', 'ankle', 'foot']);
 const arms: ReadonlySet<Region> = new Set(['shoulder', 'elbow', 'wrist']);
 
@@ -24,7 +28,14 @@ const stillAllowed: Partial<Record<Cause, Partial<Record<Region, readonly string
   'bone-stress': { 'lower-back': ['dead-bug', 'dead-bug-arms'], foot: ['bridge', 'hip-thrust'] },
 };
 
-export const stricterOf = (one: Verdict, other: Verdict) => (isStricter(other.kind, one.kind) ? other : one);
+const stricterOf = (one: Verdict, other: Verdict) => (isStricter(other.kind, one.kind) ? other : one);
+
+/** The stricter of two; where both ask for a change, both changes. */
+function together(one: Verdict, other: Verdict): Verdict {
+  if (one.kind !== 'adapted' || other.kind !== 'adapted') return stricterOf(one, other);
+  const why = [one.why, other.why].filter((w) => w !== undefined).join(' ');
+  return changedTo(why, ...one.changes, ...other.changes);
+}
 
 /**
  * What a restriction says of an exercise: the first rule of the region that holds decides. `avoid` is never looser than `limit`; early after an
@@ -35,9 +46,11 @@ export const stricterOf = (one: Verdict, other: Verdict) => (isStricter(other.ki
  */
 export function verdictOf(variant: Variant, standing: Standing): Verdict {
   const m = movementOf(variant);
+  const named = standing.without?.find((group) => movementGroups[group].holds(m));
+  if (named) return not(`No ${movementGroups[named].words}.`);
   const base = tableVerdict(m, standing);
   const staged = standing.stage === undefined ? base : stageVerdict(m, standing, base);
-  return stricterOf(stricterOf(staged, weightVerdict(m, standing)), rangeVerdict(m, standing));
+  return together(together(staged, weightVerdict(m, standing)), rangeVerdict(m, standing));
 }
 
 /** What the tables alone say. */
@@ -67,25 +80,25 @@ function firstMatch(m: MovementFacts, standing: Standing): Verdict {
   if (!rule) return unwritten(m, standing);
   if (rule.verdict === 'allowed') return allowed;
   if (rule.verdict === 'not' && rule.oneSided && otherSideTrains(m, standing)) return onOtherSide(rule.why, standing);
-  return { kind: rule.verdict, why: rule.why, ...(rule.change ? { change: rule.change } : {}) };
+  return rule.change ? changedTo(rule.why, rule.change) : not(rule.why);
 }
 
 function onOtherSide(why: string, { side }: Standing): Verdict {
   const sound = side === 'left' ? 'right' : 'left';
-  return { kind: 'adapted', why, change: { say: `Only on the ${sound} side.`, onlySide: sound } };
+  return changedTo(why, { say: `Only on the ${sound} side.`, onlySide: sound });
 }
 
 /** What no rule speaks of: the marks of the library decide. */
 function unwritten(m: MovementFacts, { region, severity }: Standing): Verdict {
   const mark = m.variant.regions.find((r) => r.region === region);
   if (!mark) return allowed;
-  if (severity === 'avoid') return { kind: 'not', why: 'It is loaded.' };
+  if (severity === 'avoid') return not('It is loaded.');
   if (!mark.high && !mark.deep && !mark.landing) return allowed;
-  return {
-    kind: 'adapted',
-    why: mark.high ? 'High load.' : 'The end of its range.',
-    change: { say: 'Less load and a smaller range; pain at most 2.', load: 0.5, rangeShare: 0.6 },
-  };
+  return changedTo(mark.high ? 'High load.' : 'The end of its range.', {
+    say: 'Less load and a smaller range; pain at most 2.',
+    load: 0.5,
+    rangeShare: 0.6,
+  });
 }
 
 /** The sound side may still train: one side at a time, slowly, and nothing a misstep could hurt. */
@@ -112,29 +125,23 @@ function stageVerdict(m: MovementFacts, standing: Standing, base: Verdict): Verd
   if (m.lands) {
     if (stage === 3) return base;
     const contacts = stageContacts[stage];
-    return {
-      kind: 'adapted',
-      why: base.why ?? '',
-      change: { say: `At most ${contacts} contacts, quiet landings, none if it is swollen.`, contacts },
-    };
+    return changedTo(base.why ?? '', {
+      say: `At most ${contacts} contacts, quiet landings, none if it is swollen.`,
+      contacts,
+    });
   }
   if (m.fast && stage === 3) return base;
   if (m.partner && m.has('unforeseen') && stage < 5) return base;
-  return {
-    kind: 'adapted',
-    why: base.why ?? '',
-    change: { say: 'Half the load, slow and controlled; pain at most 2.', load: 0.5 },
-  };
+  return changedTo(base.why ?? '', { say: 'Half the load, slow and controlled; pain at most 2.', load: 0.5 });
 }
 
 function holdsOnly(m: MovementFacts, standing: Standing, base: Verdict): Verdict {
   if (base.kind === 'not' || untouched(m, standing) || m.variant.dose.work.kind === 'hold') return base;
-  if (m.fast || m.lands) return { kind: 'not', why: 'Stage 1: holds only.' };
-  return {
-    kind: 'adapted',
-    why: 'Stage 1: holds only.',
-    change: { ...base.change, say: 'Hold still at mid range.', hold: { sets: 5, seconds: 20 } },
-  };
+  if (m.fast || m.lands) return not('Stage 1: holds only.');
+  return changedTo('Stage 1: holds only.', ...base.changes, {
+    say: 'Hold still at mid range.',
+    hold: { sets: 5, seconds: 20 },
+  });
 }
 
 function weightVerdict(m: MovementFacts, standing: Standing): Verdict {
@@ -142,12 +149,11 @@ function weightVerdict(m: MovementFacts, standing: Standing): Verdict {
   if (!weightBearing || weightBearing === 'full' || !legs.has(region)) return allowed;
   const carries = m.standing || m.at('hands-and-feet') || m.kneeling;
   if (!carries) return allowed;
-  if (weightBearing === 'none') return { kind: 'not', why: 'The leg may not carry any weight.' };
-  if (m.fast || m.lands || m.at('split')) return { kind: 'not', why: 'The leg may carry only part of the weight.' };
+  if (weightBearing === 'none') return not('The leg may not carry any weight.');
+  if (m.fast || m.lands || m.at('split')) return not('The leg may carry only part of the weight.');
   const why = 'The leg may carry only part of the weight.';
-  if (!m.at('one-foot'))
-    return { kind: 'adapted', why, change: { say: 'Hands on a support, weight on the sound leg.', load: 0 } };
-  return side === 'both' || m.variant.side !== 'single' ? { kind: 'not', why } : onOtherSide(why, standing);
+  if (!m.at('one-foot')) return changedTo(why, { say: 'Hands on a support, weight on the sound leg.', load: 0 });
+  return side === 'both' || m.variant.side !== 'single' ? not(why) : onOtherSide(why, standing);
 }
 
 /** The angle that a range in degrees is about; regions without one joint of their own are not asked for any. */
@@ -165,13 +171,12 @@ export const rangeJointOf: Partial<Record<Region, RangeJoint>> = {
 function rangeVerdict(m: MovementFacts, { region, rangeDegrees }: Standing): Verdict {
   const joint = rangeJointOf[region];
   if (!rangeDegrees || !joint) return allowed;
-  const [, to] = rangeDegrees;
+  const [from, to] = rangeDegrees;
+  // A free leg that straightens goes through all of it; a leg that stands is straight without working there.
+  if (from > 0 && joint === 'knee' && m.acts('knee') && !m.standing && !m.kneeling)
+    return not(`Short of the ${from}° that it must keep.`);
   if (!m.over(joint === 'knee' ? 'kneeLoaded' : joint, to)) return allowed;
-  return {
-    kind: 'adapted',
-    why: `Past the ${to}° that are allowed.`,
-    change: { say: `Only to ${to}°.`, range: { [joint]: to } },
-  };
+  return changedTo(`Past the ${to}° that are allowed.`, { say: `Only to ${to}°.`, range: { [joint]: to } });
 }
 
 /** A restriction in a few words. @example standingWords({ region: 'knee', side: 'left', severity: 'limit', cause: 'tendon' }) // 'left knee, limit, tendon pain' */

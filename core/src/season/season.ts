@@ -1,5 +1,7 @@
-import { dayAfter, daysBetween } from '../athlete/athlete';
+import { daysBetween } from '../athlete/athlete';
 import type { Phase, Season } from '../session/brief';
+
+export { mondayOf } from '../athlete/athlete';
 
 export interface PhaseSpan {
   phase: Phase;
@@ -27,10 +29,4 @@ export function seasonOn(day: string, phases: readonly PhaseSpan[], fixtures: re
     ...(next ? { nextFixture: next } : {}),
     ...(last ? { lastFixture: last } : {}),
   };
-}
-
-/** Monday of the week a day lies in. @example mondayOf('2026-12-09') // '2026-12-07' */
-export function mondayOf(day: string): string {
-  const weekday = (new Date(`${day}T00:00:00Z`).getUTCDay() + 6) % 7;
-  return dayAfter(day, -weekday);
 }

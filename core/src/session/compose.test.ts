@@ -37,7 +37,7 @@ describe('composing the example brief', () => {
     expect(plan.minutes.planned).toBeGreaterThan(24);
     expect(plan.minutes.planned).toBeLessThanOrEqual(30);
     expect(proof.gap).toBeLessThanOrEqual(0.05);
-    expect(variantsOf(draft).map((v) => v.id)).toContain('nordic-lowering');
+    expect(variantsOf(draft).map((v) => v.id)).toContain('hip-thrust');
     const order = plan.blocks.map((b) => blockOrder('first').indexOf(b.kind as never));
     expect([...order].sort((a, b) => a - b)).toEqual(order);
   });

@@ -1,0 +1,58 @@
+import { heldUntilReleased } from './causes';
+import { causeOf, lifterOf, type Restriction } from './restriction';
+
+const placeOf = ({ region, side = 'both' }: Restriction) => `${region} ${side}`;
+
+/** Bearing more is looser. */
+const bearing = { none: 0, partial: 1, full: 2 } as const;
+
+/** Whether a restriction allows more than it did, or is gone. */
+export function isLoosened(before: Restriction, after: Restriction | undefined): boolean {
+  if (!after) return true;
+  if (before.severity === 'avoid' && after.severity === 'limit') return true;
+  if (after.until !== undefined && (before.until === undefined || after.until < before.until)) return true;
+  if ((after.stage ?? 2) > (before.stage ?? 2)) return true;
+  if (bearing[after.weightBearing ?? 'full'] > bearing[before.weightBearing ?? 'full']) return true;
+  if (before.rangeDegrees) {
+    const [from, to] = before.rangeDegrees;
+    if (!after.rangeDegrees || after.rangeDegrees[0] < from || after.rangeDegrees[1] > to) return true;
+  }
+  if (before.without?.some((group) => !after.without?.includes(group))) return true;
+  const [was, is] = [causeOf(before), causeOf(after)];
+  return was !== is && (heldUntilReleased.has(was) || was === 'joint-instability');
+}
+
+/** A restriction that a clinician alone may loosen, and what is to become of it. */
+export interface GuardedChange {
+  before: Restriction;
+  after?: Restriction;
+}
+
+/**
+ * Of a new list of restrictions, the changes that only a clinician may make: what was set by one, or follows an operation, a bone stress, a
+ * concussion or a sprain, and would allow more than before. A coach may always make it stricter.
+ *
+ * @example guardedChanges([{ region: 'knee', severity: 'limit', cause: 'bone-stress' }], []).length // 1
+ */
+export function guardedChanges(before: readonly Restriction[], after: readonly Restriction[]): GuardedChange[] {
+  return before.flatMap((was): GuardedChange[] => {
+    const is = after.find((r) => placeOf(r) === placeOf(was));
+    if (lifterOf(was) !== 'clinician' || !isLoosened(was, is)) return [];
+    return [{ before: was, ...(is ? { after: is } : {}) }];
+  });
+}
+
+/** That somebody who may has released a part, in writing. */
+export interface Release {
+  region: Restriction['region'];
+  side?: Restriction['side'];
+  by: 'physiotherapist' | 'doctor';
+  /** Day of the writing, ISO date. */
+  on: string;
+  /** What is allowed, in the clinician's words. */
+  words: string;
+}
+
+/** Whether a change is covered by a release. */
+export const isReleased = ({ before }: GuardedChange, releases: readonly Release[]): boolean =>
+  releases.some((r) => r.region === before.region && (r.side ?? 'both') === (before.side ?? 'both'));
