@@ -242,3 +242,62 @@ export function readRestrictionText(text: string, today: string): RestrictionRea
     open,
   };
 }
+
+/**
+ * A restriction as it would be typed; reading it again gives the same.
+ *
+ * @example writeRestrictionText({ region: 'knee', side: 'left', severity: 'limit', cause: 'tendon' }) // 'left knee, limit, tendon pain'
+ */
+export function writeRestrictionText(restriction: Restriction): string {
+  const { region, side, severity, cause, reason, since, until, rangeDegrees, weightBearing, stage, without, setBy } =
+    restriction;
+  const causeName = cause === undefined || cause === 'unstated' ? undefined : causeWords[cause].name.replace(',', '');
+  const parts = [
+    `${side && side !== 'both' ? `${side} ` : ''}${region.replace('-', ' ')}`,
+    severity,
+    causeName,
+    ...(without ?? []).map((group) => `no ${movementGroups[group].words}`),
+    rangeDegrees && `${rangeDegrees[0]} to ${rangeDegrees[1]}°`,
+    weightBearing && `${weightBearing === 'none' ? 'no' : weightBearing} weight`,
+    stage && `stage ${stage}`,
+    since && `since ${since}`,
+    until && `until ${until}`,
+    setBy,
+    reason,
+  ];
+  return parts.filter((part) => part).join(', ');
+}
+
+/** Everything that a part of a line may begin with, as it is completed. */
+const completions: readonly string[] = [
+  ...regions.flatMap((region) => {
+    const name = region.replace('-', ' ');
+    return ['neck', 'upper-back', 'lower-back'].includes(region) ? [name] : [`left ${name}`, `right ${name}`, name];
+  }),
+  'limit',
+  'avoid',
+  ...causes.filter((cause) => cause !== 'unstated').map((cause) => causeWords[cause].name.replace(',', '')),
+  ...movementGroupIds.map((group) => `no ${movementGroups[group].words}`),
+  ...([1, 2, 3, 4, 5] as const).map((stage) => `stage ${stage}`),
+  'no weight',
+  'partial weight',
+  'until ',
+  'since ',
+  'physiotherapist',
+  'doctor',
+  'coach',
+];
+
+/**
+ * How the part that is being typed may go on, as whole lines.
+ *
+ * @example completionsOf('left knee, li', 5) // ['left knee, limit']
+ */
+export function completionsOf(text: string, most: number): string[] {
+  const at = text.lastIndexOf(',') + 1;
+  const before = text.slice(0, at);
+  const typed = text.slice(at).trimStart().toLowerCase();
+  if (!typed) return [];
+  const starts = completions.filter((c) => c.startsWith(typed) && c !== typed);
+  return starts.slice(0, most).map((c) => `${before}${before ? ' ' : ''}${c}`);
+}

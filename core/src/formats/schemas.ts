@@ -242,6 +242,7 @@ const item = {
       harder: text,
       pinned: yesNo,
       adapt: list(text),
+      poses: list({ type: 'object' }),
       side: oneOf(['left', 'right']),
     },
     [
@@ -294,6 +295,15 @@ export const planSchema = {
         coverage,
         prevention: coverage,
         checks: list(object({ id: text, status: oneOf(['ok', 'warn', 'stop']), text }, ['id', 'status', 'text'])),
+        limits: list(
+          object({ what: text, part: text, notToday: list(text), told: text, painAtMost: between(0, 10) }, [
+            'what',
+            'part',
+            'notToday',
+            'told',
+            'painAtMost',
+          ]),
+        ),
         solution: object(
           { objective: { type: 'number' }, bound: { type: 'number' }, gap: { type: 'number', minimum: 0 } },
           ['objective', 'bound', 'gap'],

@@ -1,32 +1,34 @@
-import { library } from '../exercise/library';
+import { variantById } from '../exercise/library';
 import { type MovementGroup, movementGroupIds, movementGroups } from './groups';
-import { movementOf } from './movement';
 import type { Standing } from './restriction';
-import { verdictOf } from './verdict';
+import { type Verdict, verdictOf } from './verdict';
 
-/** A sort of movement is out when so many of its exercises are, share. */
-const outFrom = 0.8;
+/** A sort of movement is out when so many of the exercises that stand for it are, share. */
+const outFrom = 0.75;
 
-let members: Map<MovementGroup, readonly (typeof library)[number][]> | undefined;
+/** Out as it is usually done: forbidden, or only in part of its range. */
+const isOut = ({ kind, changes }: Verdict) =>
+  kind === 'not' || changes.some((c) => c.range !== undefined || c.onlySide !== undefined || c.instead !== undefined);
 
-function membersOf(group: MovementGroup) {
-  members ??= new Map(
-    movementGroupIds.map((id) => [id, library.filter((v) => movementGroups[id].holds(movementOf(v)))] as const),
-  );
-  return members.get(group) ?? [];
+function verdictsOf(group: MovementGroup, standing: Standing): Verdict[] {
+  const examples: readonly string[] = movementGroups[group].examples;
+  return examples.flatMap((id) => {
+    const variant = variantById(id);
+    return variant ? [verdictOf(variant, standing)] : [];
+  });
 }
 
 /**
- * Sorts of movement that the restrictions leave out, in plain words: what an athlete is told is not for today.
+ * Sorts of movement that a restriction leaves out, in plain words: what an athlete is told is not for today.
  *
- * @example notToday([{ region: 'knee', side: 'left', severity: 'limit', cause: 'unstated' }]) // ['jumps and landings', 'kneeling', 'lunges', ...]
+ * @example notToday({ region: 'knee', side: 'left', severity: 'limit', cause: 'unstated' })
+ * // ['jumps and landings', 'running drills', 'kneeling', 'lunges', 'deep squats', 'standing on the left leg']
  */
-export function notToday(standings: readonly Standing[]): string[] {
-  return movementGroupIds
-    .filter((id) => {
-      const all = membersOf(id);
-      const out = all.filter((v) => standings.some((s) => verdictOf(v, s).kind === 'not'));
-      return all.length > 0 && out.length >= outFrom * all.length;
-    })
-    .map((id) => movementGroups[id].words);
+export function notToday(standing: Standing): string[] {
+  return movementGroupIds.flatMap((group) => {
+    const all = verdictsOf(group, standing);
+    if (all.length === 0 || all.filter(isOut).length < outFrom * all.length) return [];
+    const oneSided = group === 'one-leg' && standing.side !== 'both' && all.some((v) => v.kind === 'adapted');
+    return [oneSided ? `standing on the ${standing.side} leg` : movementGroups[group].words];
+  });
 }

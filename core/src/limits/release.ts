@@ -56,3 +56,29 @@ export interface Release {
 /** Whether a change is covered by a release. */
 export const isReleased = ({ before }: GuardedChange, releases: readonly Release[]): boolean =>
   releases.some((r) => r.region === before.region && (r.side ?? 'both') === (before.side ?? 'both'));
+
+/** The release that a change rests on, where it needs one. */
+export function releaseFor({ before, after }: ListedChange, releases: readonly Release[]): Release | undefined {
+  if (!before || lifterOf(before) !== 'clinician' || !isLoosened(before, after)) return undefined;
+  return releases.find((r) => r.region === before.region && (r.side ?? 'both') === (before.side ?? 'both'));
+}
+
+/** A restriction that came, went or changed. */
+export interface ListedChange {
+  before?: Restriction;
+  after?: Restriction;
+}
+
+/** Every difference between two lists of restrictions; of one part of the body there is one. */
+export function changesOf(before: readonly Restriction[], after: readonly Restriction[]): ListedChange[] {
+  const same = (a: Restriction, b: Restriction) => placeOf(a) === placeOf(b);
+  const text = (r: Restriction) => JSON.stringify(Object.entries(r).sort(([a], [b]) => a.localeCompare(b)));
+  return [
+    ...before.flatMap((was): ListedChange[] => {
+      const is = after.find((r) => same(r, was));
+      if (is && text(is) === text(was)) return [];
+      return [{ before: was, ...(is ? { after: is } : {}) }];
+    }),
+    ...after.filter((is) => !before.some((was) => same(was, is))).map((is) => ({ after: is })),
+  ];
+}

@@ -4,7 +4,7 @@ import { type Cause, causeWords } from './causes';
 import { movementGroups } from './groups';
 import { type MovementFacts, movementOf } from './movement';
 import { regionLimits } from './regions';
-import type { Standing } from './restriction';
+import { causeOf, type Restriction, type Standing } from './restriction';
 import { type Change, isStricter, type LimitRule, type RangeJoint, type VerdictKind } from './rule';
 
 /** What one restriction says of one exercise. */
@@ -188,4 +188,10 @@ export function standingWords({
 }: Pick<Standing, 'region' | 'side' | 'severity' | 'cause'>): string {
   const where = `${side === 'both' ? '' : `${side} `}${region.replace('-', ' ')}`;
   return [where, severity, ...(cause === 'unstated' ? [] : [causeWords[cause].name])].join(', ');
+}
+
+/** A restriction as it was agreed, in a few words. @example restrictionWords({ region: 'knee', side: 'left', severity: 'limit', reason: 'ACL late' }) // 'left knee, limit, operation, late' */
+export function restrictionWords(restriction: Restriction): string {
+  const { region, side = 'both', severity } = restriction;
+  return standingWords({ region, side, severity, cause: causeOf(restriction) });
 }

@@ -1,10 +1,13 @@
+import type { Keyframe } from '../body/motion';
 import { effortOf } from '../capacity/effort';
 import { printTempo } from '../dose/notation';
+import type { Catalogue } from '../exercise/catalogue';
 import type { Variant } from '../exercise/variant';
 import { mainBlocks } from '../exercise/vocabulary';
 import { thingsOf } from '../kit/laid-out';
 import { loadingOf } from '../kit/loads';
 import { cautionOfLoad } from '../kit/replacements';
+import { type Told, toldOf } from '../limits/told';
 import { type Check, checksOf } from './checks';
 import { type Column, choiceSeconds, columnOf, contactsOf } from './column';
 import type { Proof } from './compose';
@@ -34,6 +37,8 @@ export interface PlanItem {
   side?: 'left' | 'right';
   /** What is changed for a restriction; the athlete is told. */
   adapt?: string[];
+  /** Its poses where the change moved them; those of the library otherwise. */
+  poses?: readonly Keyframe[];
   tempo?: string;
   restSeconds: number;
   load?: { kg?: number; with: string };
@@ -88,6 +93,8 @@ export interface Plan {
   /** The same for the risks of the sport, kept apart. */
   prevention: Coverage[];
   checks: Check[];
+  /** What the athlete is told of the restrictions that hold; left out where there are none. */
+  limits?: Told[];
   solution?: Proof;
 }
 
@@ -130,6 +137,7 @@ export function planOf(context: Context, draft: Draft, proof?: Proof): Plan {
     coverage: ofColumn(true),
     prevention: ofColumn(false),
     checks: checksOf(context, columns, planned),
+    ...(context.feasible.standings.length ? { limits: context.feasible.standings.map(toldOf) } : {}),
     ...(proof
       ? { solution: { objective: round4(proof.objective), bound: round4(proof.bound), gap: round4(proof.gap) } }
       : {}),
@@ -177,6 +185,11 @@ function cautionsOf(variant: Variant, load: Choice['load']): string[] {
   return [...variant.cautions, ...(ofLoad ? [ofLoad] : [])];
 }
 
+/** The poses of a variant that a restriction has changed, where they are no longer those of the library. */
+function movedPoses(variant: Variant, { byId }: Catalogue): Pick<PlanItem, 'poses'> {
+  return variant.keyframes === byId(variant.id)?.keyframes ? {} : { poses: variant.keyframes };
+}
+
 function itemOf(
   context: Context,
   column: Column,
@@ -206,7 +219,7 @@ function itemOf(
     ...workFields(choice),
     perSide: dose.perSide,
     ...(variant.adapted?.onlySide ? { side: variant.adapted.onlySide } : {}),
-    ...(variant.adapted ? { adapt: [...variant.adapted.say] } : {}),
+    ...(variant.adapted ? { adapt: [...variant.adapted.say], ...movedPoses(variant, catalogue) } : {}),
     ...(dose.tempo ? { tempo: printTempo(dose.tempo) } : {}),
     restSeconds: dose.restSeconds,
     ...(load ? { load } : {}),

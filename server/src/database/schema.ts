@@ -2,6 +2,7 @@ import type { PastInjury, RepetitionTest, Restriction } from '@tropaeum/core/ath
 import type { TestResult } from '@tropaeum/core/athlete/showing';
 import type { OwnVariant } from '@tropaeum/core/exercise/own';
 import type { Kit } from '@tropaeum/core/kit/kit';
+import type { Release } from '@tropaeum/core/limits/release';
 import type { EntryKind } from '@tropaeum/core/season/calendar';
 import type { OwnSeason, SquadSeasonPlan } from '@tropaeum/core/season/season-plan';
 import type { PlanDose } from '@tropaeum/core/season/written';
@@ -159,10 +160,33 @@ export const restrictions = pgTable(
     region: text('region').$type<Restriction['region']>().notNull(),
     side: text('side').$type<'left' | 'right' | 'both'>(),
     severity: text('severity').$type<'avoid' | 'limit'>().notNull(),
+    cause: text('cause').$type<Restriction['cause']>(),
     reason: text('reason'),
+    since: date('since'),
     until: date('until'),
+    rangeDegrees: jsonb('range_degrees').$type<readonly [number, number]>(),
+    weightBearing: text('weight_bearing').$type<Restriction['weightBearing']>(),
+    stage: integer('stage').$type<Restriction['stage']>(),
+    without: jsonb('without').$type<Restriction['without']>(),
+    setBy: text('set_by').$type<Restriction['setBy']>(),
   },
   (t) => [index().on(t.athleteId)],
+);
+
+/** Every change of a restriction: what was there, what came, who released it where that was needed, and when it was written down. */
+export const restrictionChanges = pgTable(
+  'restriction_changes',
+  {
+    id: uuid('id').primaryKey(),
+    organisationId: organisationId(),
+    athleteId: athleteId(),
+    before: jsonb('before').$type<Restriction>(),
+    after: jsonb('after').$type<Restriction>(),
+    /** The clinician who allowed it, with day and words; left out where a coach may change it. */
+    release: jsonb('release').$type<Release>(),
+    changedAt: moment('changed_at').notNull().defaultNow(),
+  },
+  (t) => [index().on(t.athleteId, t.changedAt)],
 );
 
 export const sessions = pgTable(

@@ -182,8 +182,9 @@ async function layPerson(
       battery: (person.battery ?? []).map(({ daysAgo, ...test }) => ({ ...test, on: daysBefore(today, daysAgo) })),
       moved: {},
     },
-    (person.restrictions ?? []).map(({ untilDay, ...r }) => ({
+    (person.restrictions ?? []).map(({ untilDay, daysAgo, ...r }) => ({
       ...r,
+      ...(daysAgo === undefined ? {} : { since: daysBefore(today, daysAgo) }),
       ...(untilDay === undefined ? {} : { until: dayAfter(today, untilDay) }),
     })),
   );

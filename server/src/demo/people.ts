@@ -21,7 +21,7 @@ export interface DemoPerson {
   anchors?: Anchor[];
   partner?: boolean;
   room?: Partial<Room>;
-  restrictions?: (Omit<Restriction, 'until'> & { untilDay?: number })[];
+  restrictions?: (Omit<Restriction, 'until' | 'since'> & { untilDay?: number; daysAgo?: number })[];
   /** Injuries that have healed, and tests of each side. */
   history?: (Omit<PastInjury, 'on'> & { daysAgo: number })[];
   tests?: (Omit<RepetitionTest, 'on'> & { daysAgo: number })[];
@@ -157,7 +157,16 @@ export const people: DemoPerson[] = [
     ],
     anchors: ['door-mid'],
     restrictions: [
-      { region: 'shoulder', side: 'right', severity: 'limit', reason: 'sore after throwing', untilDay: 14 },
+      {
+        region: 'shoulder',
+        side: 'right',
+        severity: 'limit',
+        cause: 'overuse',
+        reason: 'sore after throwing',
+        setBy: 'coach',
+        daysAgo: 12,
+        untilDay: 14,
+      },
     ],
   },
   {
@@ -186,7 +195,10 @@ export const people: DemoPerson[] = [
         region: 'knee',
         side: 'left',
         severity: 'limit',
-        reason: 'ligament operation in spring, cleared for strength without landings',
+        cause: 'post-operative-late',
+        reason: 'ligament operation in spring, released for strengthening without landings',
+        setBy: 'physiotherapist',
+        daysAgo: 215,
         untilDay: 40,
       },
     ],

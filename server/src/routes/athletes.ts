@@ -1,6 +1,9 @@
 import Router from '@koa/router';
-import { dayAfter } from '@tropaeum/core/athlete/athlete';
+import { dayAfter, type Restriction } from '@tropaeum/core/athlete/athlete';
 import { readBrief, writeBrief } from '@tropaeum/core/formats/brief';
+import { day } from '@tropaeum/core/formats/days';
+import { guardedChanges, isReleased, type Release } from '@tropaeum/core/limits/release';
+import { restrictionWords } from '@tropaeum/core/limits/verdict';
 import type { Brief } from '@tropaeum/core/session/brief';
 import { sportById } from '@tropaeum/core/sport/sports';
 import * as yup from 'yup';
@@ -16,9 +19,10 @@ import {
   athleteById,
   briefOf,
   changeAthlete,
+  changesOfAthlete,
   type FullAthlete,
   type PlayedSport,
-  type RestrictionFields,
+  restrictionOf,
   squadById,
 } from '../store/athletes';
 import { evidenceOf, withEvidence } from '../store/evidence';
@@ -50,6 +54,8 @@ interface AthleteBody {
   kit?: Brief['kit'];
   houseRules?: Brief['houseRules'];
   moved?: Brief['sport']['moved'];
+  /** Releases in writing, for what only a clinician may loosen. */
+  releases?: Release[];
 }
 
 function withoutNothing<T extends object>(fields: T): Partial<T> {
@@ -61,7 +67,7 @@ function fieldsFrom(
   body: AthleteBody,
   known: Brief,
   sport: PlayedSport,
-): { fields: AthleteFields; restrictions: readonly RestrictionFields[] } {
+): { fields: AthleteFields; restrictions: readonly Restriction[] } {
   validated(shape, body);
   const merged = {
     ...writeBrief(known),
@@ -97,6 +103,41 @@ function fieldsFrom(
     },
     restrictions: athlete.restrictions ?? [],
   };
+}
+
+const releaseShape = yup.object({
+  releases: yup.array().of(
+    yup.object({
+      region: yup.string().required('is required'),
+      side: yup.string().oneOf(['left', 'right', 'both'], 'must be left, right or both'),
+      by: yup
+        .string()
+        .oneOf(['physiotherapist', 'doctor'], 'must be physiotherapist or doctor')
+        .required('is required'),
+      on: day.required('is required'),
+      words: yup.string().trim().required('must say what is allowed').max(400, 'must be 400 characters or fewer'),
+    }),
+  ),
+});
+
+function releasesFrom(body: AthleteBody): Release[] {
+  return (validated(releaseShape, { releases: body.releases ?? [] }).releases ?? []) as Release[];
+}
+
+/** What only a clinician may loosen stays as it is without a release in writing. */
+function refuseUnreleased(
+  before: readonly Restriction[],
+  after: readonly Restriction[],
+  releases: readonly Release[],
+): void {
+  const open = guardedChanges(before, after).filter((change) => !isReleased(change, releases));
+  if (open.length === 0) return;
+  throw notRight(
+    open.map(({ before: was }) => ({
+      path: 'athlete.restrictions',
+      message: `${restrictionWords(was)}: only a clinician loosens this; name who released it in writing, when, and what is allowed`,
+    })),
+  );
 }
 
 /** A squad begins with its first athlete: both are there, or neither. */
@@ -150,12 +191,7 @@ export function athleteRoutes({ database, today }: Services): Router {
           born: athlete.born,
           level: athlete.level,
           minutes: athlete.minutes,
-          restrictions: athlete.restrictions.map(({ region, severity, side, until }) => ({
-            region,
-            severity,
-            side,
-            until,
-          })),
+          restrictions: athlete.restrictions.map(restrictionOf),
           sessions: sessions
             .filter((s) => s.athleteId === athlete.id)
             .map(({ athleteId, ...s }) => ({ ...s, report: reportWords(reportBySession.get(s.id)) })),
@@ -185,6 +221,7 @@ export function athleteRoutes({ database, today }: Services): Router {
       const brief = withEvidence(briefOf(athlete, sport, season, today()), evidence);
       return {
         athlete: publicAthlete(athlete),
+        restrictionChanges: await changesOfAthlete(tx, id),
         season,
         brief: { ...brief, ...(own.length ? { own } : {}) },
         sessions: sessions.map((s) => ({
@@ -243,7 +280,13 @@ export function athleteRoutes({ database, today }: Services): Router {
       const sport = await sportOf(tx, squadId);
       const known = briefOf(athlete, sport, { phases: [], fixtures: [] }, today());
       const { fields, restrictions } = fieldsFrom({ ...body, name: body.name ?? athlete.name, squadId }, known, sport);
-      await changeAthlete(tx, organisationId, id, fields, body.athlete?.restrictions ? restrictions : undefined);
+      const releases = releasesFrom(body);
+      if (!body.athlete?.restrictions) {
+        await changeAthlete(tx, organisationId, id, fields);
+        return;
+      }
+      refuseUnreleased(athlete.restrictions.map(restrictionOf), restrictions, releases);
+      await changeAthlete(tx, organisationId, id, fields, restrictions, releases);
     });
     ctx.status = 204;
   });
@@ -254,13 +297,7 @@ export function athleteRoutes({ database, today }: Services): Router {
 function publicAthlete({ organisationId, createdAt, ...rest }: FullAthlete) {
   return {
     ...rest,
-    restrictions: rest.restrictions.map(({ region, side, severity, reason, until }) => ({
-      region,
-      side,
-      severity,
-      reason,
-      until,
-    })),
+    restrictions: rest.restrictions.map(restrictionOf),
   };
 }
 

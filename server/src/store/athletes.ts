@@ -1,10 +1,11 @@
-import type { Athlete } from '@tropaeum/core/athlete/athlete';
+import type { Athlete, Restriction } from '@tropaeum/core/athlete/athlete';
+import { changesOf, type Release, releaseFor } from '@tropaeum/core/limits/release';
 import { seasonOn } from '@tropaeum/core/season/season';
 import { type Brief, defaultHouseRules } from '@tropaeum/core/session/brief';
-import { asc, eq, inArray } from 'drizzle-orm';
+import { asc, desc, eq, inArray } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import type { Transaction } from '../database/database';
-import { athletes, restrictions, squads } from '../database/schema';
+import { athletes, restrictionChanges, restrictions, squads } from '../database/schema';
 import type { SquadSeason } from './seasons';
 
 export type AthleteRow = typeof athletes.$inferSelect;
@@ -59,14 +60,18 @@ export async function addSquad(
 }
 
 export type AthleteFields = Omit<AthleteRow, 'id' | 'organisationId' | 'createdAt'>;
-export type RestrictionFields = Pick<RestrictionRow, 'region' | 'severity'> &
-  Partial<Pick<RestrictionRow, 'side' | 'reason' | 'until'>>;
+
+/** A stored restriction in the words of the documents. */
+export function restrictionOf(row: RestrictionRow): Restriction {
+  const { id, organisationId, athleteId, ...fields } = row;
+  return Object.fromEntries(Object.entries(fields).filter(([, value]) => value !== null)) as unknown as Restriction;
+}
 
 export async function addAthlete(
   tx: Transaction,
   organisationId: string,
   fields: AthleteFields,
-  standing: readonly RestrictionFields[],
+  standing: readonly Restriction[],
   id: string = v7(),
 ): Promise<string> {
   await tx.insert(athletes).values({ ...fields, id, organisationId });
@@ -79,26 +84,54 @@ export async function changeAthlete(
   organisationId: string,
   id: string,
   fields: Partial<AthleteFields>,
-  standing?: readonly RestrictionFields[],
+  standing?: readonly Restriction[],
+  releases?: readonly Release[],
 ): Promise<boolean> {
   if (Object.keys(fields).length) {
     const changed = await tx.update(athletes).set(fields).where(eq(athletes.id, id)).returning({ id: athletes.id });
     if (changed.length === 0) return false;
   }
-  if (standing) await replaceRestrictions(tx, organisationId, id, standing);
+  if (standing) await replaceRestrictions(tx, organisationId, id, standing, releases);
   return true;
 }
 
+/** The list as it is now; every difference from before is written down with who released it. */
 async function replaceRestrictions(
   tx: Transaction,
   organisationId: string,
   athleteId: string,
-  standing: readonly RestrictionFields[],
+  standing: readonly Restriction[],
+  releases: readonly Release[] = [],
 ): Promise<void> {
-  await tx.delete(restrictions).where(eq(restrictions.athleteId, athleteId));
+  const before = await tx.delete(restrictions).where(eq(restrictions.athleteId, athleteId)).returning();
   if (standing.length)
     await tx.insert(restrictions).values(standing.map((r) => ({ ...r, id: v7(), organisationId, athleteId })));
+  const changes = changesOf(before.map(restrictionOf), standing);
+  if (changes.length === 0) return;
+  await tx.insert(restrictionChanges).values(
+    changes.map((change) => {
+      const release = releaseFor(change, releases);
+      return { ...change, ...(release ? { release } : {}), id: v7(), organisationId, athleteId };
+    }),
+  );
 }
+
+/** Changes of an athlete's restrictions, the latest first. */
+export async function changesOfAthlete(tx: Transaction, athleteId: string) {
+  return tx
+    .select({
+      before: restrictionChanges.before,
+      after: restrictionChanges.after,
+      release: restrictionChanges.release,
+      changedAt: restrictionChanges.changedAt,
+    })
+    .from(restrictionChanges)
+    .where(eq(restrictionChanges.athleteId, athleteId))
+    .orderBy(desc(restrictionChanges.changedAt))
+    .limit(mostChanges);
+}
+
+const mostChanges = 50;
 
 /** The sport of a squad, in full where the club has its own way of it. */
 export type PlayedSport = Pick<Brief['sport'], 'id' | 'profile'>;
@@ -117,13 +150,7 @@ export function briefOf(
     level: row.level as Athlete['level'],
     ...(row.sex ? { sex: row.sex } : {}),
     ...(row.dominantSide ? { dominantSide: row.dominantSide } : {}),
-    restrictions: row.restrictions.map(({ region, severity, side, reason, until }) => ({
-      region,
-      severity,
-      ...(side ? { side } : {}),
-      ...(reason ? { reason } : {}),
-      ...(until ? { until } : {}),
-    })),
+    restrictions: row.restrictions.map(restrictionOf),
     ...(row.history.length ? { history: row.history } : {}),
     ...(row.tests.length ? { tests: row.tests } : {}),
     ...(row.battery.length ? { battery: row.battery } : {}),

@@ -1,6 +1,7 @@
 import { registerSW } from 'virtual:pwa-register';
 import type { AthleteSize } from '@tropaeum/core/body/segments';
 import { laidOut } from '@tropaeum/core/kit/laid-out';
+import type { Told } from '@tropaeum/core/limits/told';
 import { nextStep, stepsOf } from '@tropaeum/core/session/steps';
 import { useEffect, useMemo, useState } from 'react';
 import { useParams } from 'react-router';
@@ -17,6 +18,24 @@ function Quiet({ title, children }: { title: string; children?: string }) {
       <p className="head text-2xl">{title}</p>
       {children && <p className="mt-2 text-lg text-quiet">{children}</p>}
     </main>
+  );
+}
+
+/** What is not for today, for each part that is restricted: said before anything is done. */
+function Limits({ limits }: { limits: readonly Told[] }) {
+  return (
+    <section aria-label="Not today" className="mx-5 mt-4 border-l-4 border-oxide bg-sheet px-3 py-2">
+      {limits.map((limit) => (
+        <div key={limit.what} className="py-1 leading-snug">
+          <b className="block">Not today for your {limit.part}</b>
+          {limit.notToday.length > 0 && <span className="block">{limit.notToday.join(', ')}</span>}
+          <span className="block text-quiet">
+            {limit.painAtMost > 0 ? `Pain up to ${limit.painAtMost} of 10 is fine, not more. ` : 'No pain at all. '}
+            {limit.told}
+          </span>
+        </div>
+      ))}
+    </section>
   );
 }
 
@@ -89,6 +108,7 @@ export function AthleteSide() {
                   : 'Nothing to lay out: only you.'}
         </p>
       </header>
+      {plan.limits && <Limits limits={plan.limits} />}
       <ol className="mt-4">
         {plan.blocks.flatMap((block, b) =>
           block.items.map((item, i) => {
@@ -100,10 +120,17 @@ export function AthleteSide() {
                   <p className="label pt-3 text-[0.75rem]">{words(block.kind)}</p>
                 )}
                 <div className="flex items-center gap-3 py-2">
-                  <Figure variant={item.drawnAs ?? item.variant} name="" size={size} className="h-12 w-14 shrink-0" />
+                  <Figure
+                    variant={item.drawnAs ?? item.variant}
+                    poses={item.poses}
+                    name=""
+                    size={size}
+                    className="h-12 w-14 shrink-0"
+                  />
                   <span className="min-w-0 flex-1">
                     <b className="block leading-tight">{item.name}</b>
                     {item.for && <span className="block leading-tight text-laurel">{item.for}</span>}
+                    {item.adapt && <span className="block leading-tight text-oxide">{item.adapt.join(' ')}</span>}
                     <span className="text-quiet">{takes(item)}</span>
                   </span>
                   <span className={`dose text-base ${done >= wanted ? 'text-laurel' : ''}`}>
@@ -112,7 +139,7 @@ export function AthleteSide() {
                       item.breaths ??
                       item.contacts ??
                       `${item.holdSeconds ?? item.workSeconds ?? item.metres}${item.metres ? 'm' : 's'}`}
-                    {item.perSide ? ' a side' : ''}
+                    {item.perSide ? ' each side' : item.side ? ` ${item.side}` : ''}
                     {done >= wanted ? ' ✓' : ''}
                   </span>
                 </div>

@@ -214,6 +214,7 @@ export function Floor(props: FloorProps) {
       <div className="pointer-events-none z-10 min-h-0 flex-1 px-5 pt-2">
         <Figure
           variant={item.drawnAs ?? item.variant}
+          poses={item.poses}
           name={item.name}
           size={size}
           loaded={item.load?.kg !== undefined}
@@ -283,6 +284,7 @@ export function Floor(props: FloorProps) {
                 <p className="head text-2xl text-bronze">Tap anywhere to start</p>
               )}
             </div>
+            {item.adapt && <p className="text-lg leading-snug font-semibold text-oxide">{item.adapt.join(' ')}</p>}
             <p className="text-lg leading-snug text-quiet">{item.cues[(upcoming.set - 1) % item.cues.length]}</p>
             {item.note && <p className="mt-1 text-lg leading-snug font-semibold">{item.note}</p>}
             {item.cautions[0] && state.kind === 'ready' && (

@@ -1,4 +1,5 @@
-import { type EntryTextFault, readEntryText } from '@tropaeum/core/season/entry-text';
+import type { TextFault } from '@tropaeum/core/athlete/day-in-text';
+import { readEntryText } from '@tropaeum/core/season/entry-text';
 import { useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { v7 } from 'uuid';
@@ -7,7 +8,7 @@ import { useSeason } from './store';
 /** Entries are typed in a line; what cannot be read is named, and nothing is taken. */
 export function AddEntry() {
   const [text, setText] = useState('');
-  const [fault, setFault] = useState<EntryTextFault>();
+  const [fault, setFault] = useState<TextFault>();
   const [added, setAdded] = useState('');
   const input = useRef<HTMLInputElement>(null);
   useHotkeys('a', () => input.current?.focus(), { preventDefault: true });

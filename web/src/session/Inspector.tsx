@@ -131,6 +131,22 @@ interface InspectorProps {
   size: AthleteSize;
 }
 
+/** What is changed of an item for a restriction, and which one asks for it. */
+function Adapted({ variant, context }: { variant: string; context: Context }) {
+  const found = context.feasible.get(variant);
+  if (!found?.variant.adapted) return null;
+  return (
+    <div className="mt-2 border-l-4 border-oxide bg-sheet px-2.5 py-1.5 text-[0.88rem] leading-snug">
+      <b className="block">{found.variant.adapted.say.join(' ')}</b>
+      {found.limit.why.map((why) => (
+        <span key={why} className="block text-quiet">
+          {why}
+        </span>
+      ))}
+    </div>
+  );
+}
+
 /** The chosen item: how it looks, why it is there, what could stand instead, what to look for. */
 export function Inspector({ at, group, choice, item, context, size }: InspectorProps) {
   const { edit, draft, leaveOut } = useWritten();
@@ -145,6 +161,7 @@ export function Inspector({ at, group, choice, item, context, size }: InspectorP
       <div className="bg-paper px-2 pt-2">
         <Figure
           variant={context.catalogue.drawnAs(choice.variant)}
+          poses={item.poses}
           name={item.name}
           size={size}
           loaded={choice.load?.kg !== undefined}
@@ -154,6 +171,7 @@ export function Inspector({ at, group, choice, item, context, size }: InspectorP
         />
       </div>
       <h2 className="head mt-3 text-lg leading-tight">{item.name}</h2>
+      {item.adapt && <Adapted variant={choice.variant} context={context} />}
       <p className="mt-1 text-[0.88rem] leading-snug">{item.reason}</p>
       <Why context={context} choice={choice} />
       {!preparingBlocks.has(group.block) && <Without context={context} at={at} />}

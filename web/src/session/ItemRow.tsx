@@ -56,6 +56,7 @@ export function GroupRows({ index, group, block, first, letter, needs, guarded, 
             <span className="head w-6 shrink-0 text-[0.8rem] text-bronze">{letter ? `${letter}${i + 1}` : ''}</span>
             <Figure
               variant={item.drawnAs ?? choice.variant}
+              poses={item.poses}
               name=""
               size={size}
               loaded={choice.load?.kg !== undefined}
@@ -72,9 +73,18 @@ export function GroupRows({ index, group, block, first, letter, needs, guarded, 
                 {item.name}
                 {choice.pinned && <span className="label ml-2 bg-edge px-1 text-ink">pinned</span>}
               </button>
-              <span className="block truncate text-[0.8rem] leading-tight text-quiet" title={item.reason}>
-                {item.reason}
-              </span>
+              {item.adapt ? (
+                <span
+                  className="block truncate text-[0.8rem] leading-tight text-oxide"
+                  title={`${item.adapt.join(' ')} ${item.reason}`}
+                >
+                  {item.adapt.join(' ')}
+                </span>
+              ) : (
+                <span className="block truncate text-[0.8rem] leading-tight text-quiet" title={item.reason}>
+                  {item.reason}
+                </span>
+              )}
             </span>
             <span className="shrink-0" style={{ width: doseColumn }}>
               <DoseField dose={choice.dose} name={item.name} onDose={(dose) => edit((d) => redose(d, at, dose))} />

@@ -61,6 +61,12 @@ export function Sheet() {
           <b>Lay out:</b> {things.join(', ')}.
         </p>
       )}
+      {plan.limits?.map((limit) => (
+        <p key={limit.what} className="border-b border-stone py-1">
+          <b>Not today for the {limit.part}:</b> {limit.notToday.join(', ')}. Pain at most {limit.painAtMost} of 10.{' '}
+          {limit.told}
+        </p>
+      ))}
       {plan.blocks.map((block, b) => (
         <section key={b} className="break-inside-avoid border-b border-stone py-0.5">
           {block.items.map((item, i) => {
@@ -75,6 +81,7 @@ export function Sheet() {
                 </span>
                 <Figure
                   variant={item.drawnAs ?? item.variant}
+                  poses={item.poses}
                   name={item.name}
                   size={brief.athlete}
                   loaded={item.load?.kg !== undefined}
@@ -85,10 +92,12 @@ export function Sheet() {
                   {block.items.length > 1 && <span className="text-quiet"> in turn {i + 1}</span>}
                   {item.for && <span className="text-laurel"> {item.for}</span>}
                   <br />
+                  {item.adapt && <b>{item.adapt.join(' ')} </b>}
                   {item.cues.join('. ')}.{item.note && <b className="block">{item.note}</b>}
                 </span>
                 <span className="leading-tight">
                   <span className="dose">{choice ? printDose(choice.dose) : ''}</span>
+                  {item.side && <span> {item.side} only</span>}
                   <br />
                   {takes(item)}
                 </span>

@@ -1,4 +1,6 @@
 import { ageOn, daysBetween } from '@tropaeum/core/athlete/athlete';
+import { standingOf } from '@tropaeum/core/limits/restriction';
+import { restrictionWords } from '@tropaeum/core/limits/verdict';
 import { sessionLoad } from '@tropaeum/core/load/session-load';
 import { Search, UserPlus } from 'lucide-react';
 import { useRef, useState } from 'react';
@@ -144,7 +146,7 @@ export function SquadView() {
             <tr className="label border-b border-stone text-left">
               <th className="py-1.5 font-semibold">Athlete</th>
               <th className="font-semibold">Now</th>
-              <th className="font-semibold">Limits</th>
+              <th className="font-semibold">Restrictions</th>
               <th className="font-semibold">Last six weeks</th>
               <th className="font-semibold">Last came back</th>
             </tr>
@@ -177,8 +179,8 @@ export function SquadView() {
                   </td>
                   <td className="text-small">
                     {athlete.restrictions
-                      .map((r) => `${r.side && r.side !== 'both' ? `${r.side} ` : ''}${words(r.region)}`)
-                      .join(', ') || <span className="text-quiet">none</span>}
+                      .flatMap((r) => (standingOf(r, today) ? [restrictionWords(r)] : []))
+                      .join('; ') || <span className="text-quiet">none</span>}
                   </td>
                   <td>
                     <Weeks athlete={athlete} today={today} />

@@ -5,7 +5,15 @@ import type { Loading } from '@tropaeum/core/exercise/loading';
 import { keyframeAt } from '@tropaeum/core/exercise/pacing';
 import { type Ref, useEffect, useLayoutEffect, useMemo, useRef } from 'react';
 import type { FigureFrame } from './drawing';
-import { type FigureFilm, type FigurePicture, figureFilm, figureStill, filmPace, weighedFilm } from './figure-frames';
+import {
+  type FigureFilm,
+  type FigurePicture,
+  figureFilm,
+  figureStill,
+  filmPace,
+  type OwnPoses,
+  weighedFilm,
+} from './figure-frames';
 import {
   arrowPath,
   endsOf,
@@ -22,6 +30,8 @@ export const usualSize: AthleteSize = { heightCm: 175, massKg: 70 };
 
 interface FigureProps {
   variant: string;
+  /** Poses of this athlete, where a restriction has changed them. */
+  poses?: OwnPoses;
   name: string;
   size?: AthleteSize;
   loaded?: boolean;
@@ -180,6 +190,7 @@ export function FigureDrawing({
 /** A still picture until it plays: a grid of these costs one picture each, and what is drawn stays the same element. */
 export function Figure({
   variant,
+  poses,
   name,
   size = usualSize,
   loaded = false,
@@ -192,9 +203,9 @@ export function Figure({
 }: FigureProps) {
   const moving = playing || at !== undefined;
   const film = useMemo(() => {
-    const plain = moving ? figureFilm(variant, size, loaded) : undefined;
+    const plain = moving ? figureFilm(variant, size, loaded, poses) : undefined;
     return plain && weighed ? weighedFilm(plain, weighed) : plain;
-  }, [moving, variant, size, loaded, weighed]);
+  }, [moving, variant, size, loaded, poses, weighed]);
   const svg = useRef<SVGSVGElement>(null);
   const moved = useRef(false);
   useEffect(() => {
@@ -215,7 +226,7 @@ export function Figure({
     request = requestAnimationFrame(tick);
     return () => cancelAnimationFrame(request);
   }, [film, playing, at, tempo]);
-  const picture = film ? pictureAt(film, at) : figureStill(variant, size, loaded);
+  const picture = film ? pictureAt(film, at) : figureStill(variant, size, loaded, poses);
   // React does not know where the figure has been moved to: when it stops, it is put back.
   useLayoutEffect(() => {
     if (!moved.current || (playing && at === undefined) || !svg.current || !picture) return;

@@ -1,4 +1,5 @@
 import type { Extent, FigurePart } from '@tropaeum/core/body/figure';
+import type { Keyframe } from '@tropaeum/core/body/motion';
 import type { PlacedBody } from '@tropaeum/core/body/placing';
 import { type AthleteSize, type ScaledBody, scaledBody } from '@tropaeum/core/body/segments';
 import type { MomentName } from '@tropaeum/core/body/statics';
@@ -9,7 +10,7 @@ import { variantById } from '@tropaeum/core/exercise/library';
 import type { Loading } from '@tropaeum/core/exercise/loading';
 import { momentsOverRange } from '@tropaeum/core/exercise/moments';
 import { type Pace, paceOf } from '@tropaeum/core/exercise/pacing';
-import { placedAlong, placedVariant } from '@tropaeum/core/exercise/placed';
+import { keptOf, placedAlong, placedVariant } from '@tropaeum/core/exercise/placed';
 import { faultFrame } from '@tropaeum/core/exercise/shown';
 import type { Variant } from '@tropaeum/core/exercise/variant';
 import { drawingOf, extentOfFrames, type FigureFrame, furnished, type Ring, workedParts } from './drawing';
@@ -46,22 +47,37 @@ function filmOf(variant: Variant, body: ScaledBody, loaded: boolean): FigureFilm
   return { frames, steps: stepsBetween, extent: extentOfFrames(frames), tinted: workedParts(variant), variant, body };
 }
 
-const films = new Map<string, FigureFilm>();
-const pictures = new Map<string, FigurePicture>();
+/** Poses of an exercise where somebody does it otherwise than the library has it. */
+export type OwnPoses = readonly Keyframe[] | undefined;
 
-function keyOf(variantId: string, { heightCm, sex }: AthleteSize, loaded: boolean): string {
-  return `${variantId}|${heightCm}|${sex ?? ''}|${loaded}`;
+/** Variants with other poses; the same poses give the same one, so that it is placed once. */
+const reposed = new Map<string, Variant>();
+
+function shownVariant(id: string, poses: OwnPoses): Variant | undefined {
+  const variant = variantById(id);
+  if (!variant || !poses) return variant;
+  const key = `${id}|${JSON.stringify(poses)}`;
+  const known = reposed.get(key) ?? { ...variant, keyframes: poses };
+  reposed.set(key, known);
+  return known;
 }
 
+const films = new WeakMap<Variant, Map<string, FigureFilm>>();
+const pictures = new WeakMap<Variant, Map<string, FigurePicture>>();
+
+const keyOf = ({ heightCm, sex }: AthleteSize, loaded: boolean) => `${heightCm}|${sex ?? ''}|${loaded}`;
+
 /** The film of a variant for a body, made once. Undefined for a variant that is not in the library. */
-export function figureFilm(variantId: string, size: AthleteSize, loaded: boolean): FigureFilm | undefined {
-  const variant = variantById(variantId);
+export function figureFilm(
+  variantId: string,
+  size: AthleteSize,
+  loaded: boolean,
+  poses?: OwnPoses,
+): FigureFilm | undefined {
+  const variant = shownVariant(variantId, poses);
   if (!variant) return undefined;
   const near = rounded(size);
-  const key = keyOf(variantId, near, loaded);
-  const known = films.get(key) ?? filmOf(variant, scaledBody(near), loaded);
-  films.set(key, known);
-  return known;
+  return keptOf(films, variant, keyOf(near, loaded), () => filmOf(variant, scaledBody(near), loaded));
 }
 
 const faintest = 0.05;
@@ -95,19 +111,20 @@ const momentsAt: Record<LoadedJoint, readonly MomentName[]> = {
 };
 
 /** One still picture of a variant: its second keyframe in the box of all of them. A grid of these is cheap. */
-export function figureStill(variantId: string, size: AthleteSize, loaded: boolean): FigurePicture | undefined {
-  const variant = variantById(variantId);
-  if (!variant) return undefined;
+export function figureStill(
+  variantId: string,
+  size: AthleteSize,
+  loaded: boolean,
+  poses?: OwnPoses,
+): FigurePicture | undefined {
+  const variant = shownVariant(variantId, poses);
+  if (!variant || variant.keyframes.length === 0) return undefined;
   const near = rounded(size);
-  const key = keyOf(variantId, near, loaded);
-  const known = pictures.get(key);
-  if (known) return known;
-  const frames = furnished(placedVariant(variant, scaledBody(near)).map((b) => drawingOf(b, variant, loaded)));
-  const frame = frames[1] ?? frames[0];
-  if (!frame) return undefined;
-  const picture = { frame, extent: extentOfFrames(frames), tinted: workedParts(variant) };
-  pictures.set(key, picture);
-  return picture;
+  return keptOf(pictures, variant, keyOf(near, loaded), () => {
+    const frames = furnished(placedVariant(variant, scaledBody(near)).map((b) => drawingOf(b, variant, loaded)));
+    const frame = (frames[1] ?? frames[0]) as FigureFrame;
+    return { frame, extent: extentOfFrames(frames), tinted: workedParts(variant) };
+  });
 }
 
 /** A fault beside the right form, both in the same box; undefined when the fault is not posed. */

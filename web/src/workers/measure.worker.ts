@@ -9,6 +9,8 @@ import type { Pattern } from '@tropaeum/core/exercise/vocabulary';
 import { type Feasibility, feasibility } from '@tropaeum/core/kit/feasible';
 import type { LoadOption } from '@tropaeum/core/kit/loads';
 import { sameStimulus } from '@tropaeum/core/kit/same-stimulus';
+import { examplesUnder, type LimitExamples } from '@tropaeum/core/limits/examples';
+import { type Restriction, standingOf } from '@tropaeum/core/limits/restriction';
 import type { Brief } from '@tropaeum/core/session/brief';
 import { expose } from 'comlink';
 
@@ -87,6 +89,12 @@ const measurer = {
   /** What stands against each variant; an empty list means it can be done. */
   feasible(brief: Brief): Map<string, readonly string[]> {
     return new Map(measured(brief).all.map((f) => [f.variant.id, f.reasons]));
+  },
+
+  /** What a restriction forbids, changes and allows, with so many examples of each; nothing where it does not hold on the day. */
+  limitExamples(restriction: Restriction, date: string, most: number): LimitExamples | undefined {
+    const standing = standingOf(restriction, date);
+    return standing && examplesUnder(catalogueOf([]).all, standing, most);
   },
 
   /** What else of this athlete's kit loads the joints alike. */

@@ -1,56 +1,76 @@
 import type { Restriction } from '@tropaeum/core/athlete/athlete';
-import { regions } from '@tropaeum/core/exercise/vocabulary';
-import { X } from 'lucide-react';
+import type { Release } from '@tropaeum/core/limits/release';
+import { lifterOf, standingOf } from '@tropaeum/core/limits/restriction';
+import { restrictionWords } from '@tropaeum/core/limits/verdict';
+import { Plus } from 'lucide-react';
+import { useState } from 'react';
 import { dayName } from '../../ui/days';
-import { words } from '../../ui/words';
+import { capital } from '../../ui/words';
+import { noteRelease } from '../releases';
+import { RestrictionDialog } from '../restriction/RestrictionDialog';
+import { useSession } from '../store';
 import { type PartProps, Section } from './Section';
+
+/** Whether it holds on a day, and until when. */
+function whenWords(restriction: Restriction, date: string): string {
+  const { since, until } = restriction;
+  if (since !== undefined && since > date) return `from ${dayName(since)}`;
+  const standing = standingOf(restriction, date);
+  if (!standing) return 'has ended';
+  if (standing.overdue) return 'date passed; holds until released';
+  return until ? `until ${dayName(until)}` : 'until lifted';
+}
 
 /** What this athlete may not do, and until when. */
 export function LimitsSection({ brief, change }: PartProps) {
-  const { athlete } = brief;
+  const { athlete, date } = brief;
+  const [open, setOpen] = useState<number | 'new'>();
   const list = athlete.restrictions ?? [];
-  const set = (restrictions: Restriction[]) => change({ athlete: { ...athlete, restrictions } });
+  const put = (restrictions: Restriction[], release?: Release) => {
+    if (release) noteRelease(useSession.getState().athleteId, release);
+    change({ athlete: { ...athlete, restrictions } });
+    setOpen(undefined);
+  };
+  const before = typeof open === 'number' ? list[open] : undefined;
   return (
-    <Section title="May not">
+    <Section title="Restrictions">
       {list.map((r, i) => (
-        <div key={`${r.region}${r.side}`} className="flex items-start justify-between gap-2 text-[0.88rem]">
-          <span>
-            <b>
-              {r.severity === 'avoid' ? 'No load on' : 'Limit'} {r.side && r.side !== 'both' ? r.side : ''}{' '}
-              {words(r.region)}
-            </b>
-            {r.reason && <span className="text-quiet">, {r.reason}</span>}
-            {r.until && <span className="text-quiet"> until {dayName(r.until)}</span>}
+        <button
+          key={`${r.region}${r.side}`}
+          type="button"
+          className="-mx-1 block w-full px-1 py-0.5 text-left text-[0.88rem] leading-snug hover:bg-lit"
+          onClick={() => setOpen(i)}
+        >
+          <b>{capital(restrictionWords(r))}</b>
+          <span className="block text-[0.82rem] text-quiet">
+            {whenWords(r, date)}
+            {lifterOf(r) === 'clinician' ? ' · a clinician lifts it' : ''}
           </span>
-          <button
-            type="button"
-            aria-label={`Lift the limit on ${words(r.region)}`}
-            onClick={() => set(list.filter((_, k) => k !== i))}
-          >
-            <X size={13} />
-          </button>
-        </div>
+        </button>
       ))}
-      <select
-        aria-label="Add a limit"
-        className="field mt-1 h-7"
-        value=""
-        onChange={(e) => {
-          const [severity, region] = e.target.value.split(':') as [Restriction['severity'], Restriction['region']];
-          if (region) set([...list, { region, severity }]);
-        }}
-      >
-        <option value="">Add a limit …</option>
-        {regions.flatMap((region) => [
-          <option key={`limit:${region}`} value={`limit:${region}`}>
-            Limit {words(region)}
-          </option>,
-          <option key={`avoid:${region}`} value={`avoid:${region}`}>
-            No load on {words(region)}
-          </option>,
-        ])}
-      </select>
-      <p className="mt-1 text-[0.78rem] text-quiet">What a clinician has said comes first.</p>
+      <button type="button" className="key mt-1 flex h-7 items-center gap-1" onClick={() => setOpen('new')}>
+        <Plus size={13} /> Add a restriction
+      </button>
+      {open !== undefined && (
+        <RestrictionDialog
+          date={date}
+          born={athlete.born}
+          before={before}
+          onSave={(restriction, release) =>
+            put(before ? list.map((r, i) => (i === open ? restriction : r)) : [...list, restriction], release)
+          }
+          {...(before
+            ? {
+                onLift: (release?: Release) =>
+                  put(
+                    list.filter((_, i) => i !== open),
+                    release,
+                  ),
+              }
+            : {})}
+          onClose={() => setOpen(undefined)}
+        />
+      )}
     </Section>
   );
 }

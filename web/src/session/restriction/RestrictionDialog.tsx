@@ -1,0 +1,283 @@
+import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import type { Restriction } from '@tropaeum/core/athlete/athlete';
+import {
+  completionsOf,
+  type RestrictionReading,
+  readRestrictionText,
+  writeRestrictionText,
+} from '@tropaeum/core/athlete/restriction-text';
+import { causeCeilings, causeWords, heldUntilReleased } from '@tropaeum/core/limits/causes';
+import type { LimitExamples } from '@tropaeum/core/limits/examples';
+import { notToday } from '@tropaeum/core/limits/not-today';
+import { regionLimits } from '@tropaeum/core/limits/regions/index';
+import { guardedChanges, type Release } from '@tropaeum/core/limits/release';
+import { causeOf, lifterOf, standingOf } from '@tropaeum/core/limits/restriction';
+import { restrictionWords } from '@tropaeum/core/limits/verdict';
+import { type FormEvent, useState } from 'react';
+import { dayName } from '../../ui/days';
+import { capital } from '../../ui/words';
+import { measurer } from '../../workers/measuring';
+import { RegionBody } from './RegionBody';
+import { ReleaseFields, releaseFrom } from './ReleaseFields';
+
+interface RestrictionDialogProps {
+  /** What is changed; a new one when left out. */
+  before?: Restriction | undefined;
+  /** Day of the session. */
+  date: string;
+  born: string;
+  onSave: (restriction: Restriction, release?: Release) => void;
+  /** Lifted altogether. */
+  onLift?: (release?: Release) => void;
+  onClose: () => void;
+}
+
+const mostExamples = 10;
+
+/** What a restriction comes to, while it is typed. */
+function useExamples(restriction: Restriction | undefined, date: string) {
+  return useQuery({
+    queryKey: ['limit examples', date, JSON.stringify(restriction ?? null)],
+    queryFn: async () => (await measurer().limitExamples(restriction as Restriction, date, mostExamples)) ?? null,
+    enabled: restriction !== undefined,
+    placeholderData: keepPreviousData,
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+}
+
+/** Everything wrong with what was typed; the days are looked at here, where the birth is known. */
+function faultsOf(reading: RestrictionReading, born: string): { part: string; message: string }[] {
+  const { restriction } = reading;
+  const early = (['since', 'until'] as const).flatMap((field) => {
+    const day = restriction?.[field];
+    return day !== undefined && day < born
+      ? [{ part: `${field} ${day}`, message: `must not be before the birth on ${born}` }]
+      : [];
+  });
+  return [...reading.faults, ...early];
+}
+
+/** A restriction in a sentence: read while it is typed, shown on the body, with what it forbids, changes and allows and who may change it. */
+export function RestrictionDialog({ before, date, born, onSave, onLift, onClose }: RestrictionDialogProps) {
+  const [text, setText] = useState(before ? writeRestrictionText(before) : '');
+  const [lifting, setLifting] = useState(false);
+  const [release, setRelease] = useState<Partial<Release>>({});
+  const reading = readRestrictionText(text, date);
+  const faults = text.trim() ? faultsOf(reading, born) : [];
+  const restriction = faults.length === 0 ? reading.restriction : undefined;
+  const shown = restriction ?? before;
+  const examples = useExamples(shown, date);
+  const guarded = before
+    ? guardedChanges([before], lifting ? [] : restriction ? [restriction] : [before]).length > 0
+    : false;
+  const released = before && releaseFrom(release, before);
+  const ready = lifting ? !guarded || released !== undefined : restriction !== undefined && (!guarded || released);
+  const save = (event: FormEvent) => {
+    event.preventDefault();
+    if (!ready) return;
+    if (lifting) onLift?.(guarded ? released : undefined);
+    else if (restriction) onSave(restriction, guarded ? released : undefined);
+  };
+  const next = completionsOf(text, 6);
+  return (
+    <Dialog open onClose={onClose} className="relative z-20">
+      <div className="fixed inset-0 bg-ink/40" aria-hidden="true" />
+      <div className="fixed inset-0 grid place-items-center p-4">
+        <DialogPanel className="max-h-full w-full max-w-5xl overflow-y-auto border-2 border-ink bg-paper p-5">
+          <form onSubmit={save}>
+            <DialogTitle className="head text-xl">
+              {before ? capital(restrictionWords(before)) : 'New restriction'}
+            </DialogTitle>
+            <label className="mt-2 block">
+              <span className="sr-only">Restriction</span>
+              <input
+                aria-label="Restriction"
+                className="field h-9 w-full text-base"
+                value={text}
+                disabled={lifting}
+                placeholder="left knee, limit, ACL late, no kneeling, until 15 jan, physio"
+                spellCheck={false}
+                autoComplete="off"
+                onChange={(e) => setText(e.target.value)}
+                onKeyDown={(e) => {
+                  if (e.key !== 'Tab' || e.shiftKey || !next[0]) return;
+                  e.preventDefault();
+                  setText(next[0]);
+                }}
+              />
+            </label>
+            <Suggested text={text} next={next} open={reading.open} date={date} onTake={setText} />
+            {faults.map((fault) => (
+              <p key={fault.part + fault.message} role="alert" className="mt-1 text-[0.9rem] text-oxide">
+                <b>{fault.part}</b> {fault.message}.
+              </p>
+            ))}
+            {shown && (
+              <div className="mt-3 grid grid-cols-[11rem_1fr] gap-5">
+                <RegionBody region={shown.region} side={shown.side ?? 'both'} severity={shown.severity} high={300} />
+                <Meaning restriction={shown} date={date} />
+              </div>
+            )}
+            {shown && <Examples examples={examples.data ?? undefined} waiting={examples.isPending} />}
+            {guarded && <ReleaseFields value={release} onChange={setRelease} date={date} />}
+            <div className="mt-4 flex items-center justify-between gap-2 border-t border-edge pt-3">
+              {onLift ? (
+                <label className="flex items-center gap-1.5">
+                  <input type="checkbox" checked={lifting} onChange={(e) => setLifting(e.target.checked)} /> Lift this
+                  restriction
+                </label>
+              ) : (
+                <span />
+              )}
+              <span className="flex gap-2">
+                <button type="button" className="key" onClick={onClose}>
+                  Cancel
+                </button>
+                <button type="submit" className="key key-strong" disabled={!ready}>
+                  {lifting ? 'Lift' : 'Save'}
+                </button>
+              </span>
+            </div>
+          </form>
+        </DialogPanel>
+      </div>
+    </Dialog>
+  );
+}
+
+const openWords = { severity: ['limit', 'avoid'], setBy: ['physiotherapist', 'doctor', 'coach'] } as const;
+
+interface SuggestedProps {
+  text: string;
+  next: readonly string[];
+  open: RestrictionReading['open'];
+  date: string;
+  onTake: (text: string) => void;
+}
+
+/** How the part being typed may go on; and once it is whole, what could still be said. */
+function Suggested({ text, next, open, onTake }: SuggestedProps) {
+  const add = (word: string) => onTake(`${text.replace(/[\s,]+$/, '')}, ${word}`);
+  const chip = 'border border-stone px-1.5 py-0.5 text-[0.84rem] hover:bg-lit';
+  if (next.length > 0)
+    return (
+      <div className="mt-1.5 flex flex-wrap gap-1.5">
+        {next.map((line, i) => (
+          <button key={line} type="button" className={chip} onClick={() => onTake(line)}>
+            {line.split(',').at(-1)?.trim()}
+            {i === 0 && <kbd className="ml-1.5 text-quiet">tab</kbd>}
+          </button>
+        ))}
+      </div>
+    );
+  if (!text.trim() || open.includes('region')) return null;
+  const missing = open.flatMap((field) => {
+    if (field === 'severity' || field === 'setBy') return openWords[field];
+    if (field === 'cause')
+      return (['tendon', 'muscle-strain', 'joint-instability', 'overuse', 'post-operative-late'] as const).map((c) =>
+        causeWords[c].name.replace(',', ''),
+      );
+    return field === 'until' ? ['until '] : [];
+  });
+  if (missing.length === 0) return null;
+  return (
+    <div className="mt-1.5 flex flex-wrap items-center gap-1.5 text-[0.84rem]">
+      <span className="text-quiet">Add</span>
+      {missing.map((word) => (
+        <button key={word} type="button" className={chip} onClick={() => add(word)}>
+          {word.trim()}
+        </button>
+      ))}
+    </div>
+  );
+}
+
+/** What it means: ranges, dose, what is not for today, who may lift it, what then. */
+function Meaning({ restriction, date }: { restriction: Restriction; date: string }) {
+  const cause = causeOf(restriction);
+  const limits = regionLimits[cause === 'concussion' ? 'neck' : restriction.region];
+  const standing = standingOf(restriction, date);
+  const out = standing ? notToday(standing) : [];
+  const { share, pain, contacts } = cause === 'unstated' ? limits.dose : causeCeilings[cause];
+  const avoid = restriction.severity === 'avoid';
+  const rows: [string, string][] = [
+    ['Cause', `${capital(causeWords[cause].name)}. ${causeWords[cause].means}`],
+    ['Not today', out.length ? `${capital(out.join(', '))}.` : 'No sort of movement as a whole.'],
+    avoid
+      ? ['Still in', limits.underAvoid]
+      : [
+          'Ranges',
+          restriction.rangeDegrees
+            ? `${restriction.rangeDegrees.join(' to ')}°, as given. ${limits.ranges}`
+            : limits.ranges,
+        ],
+    ...(avoid
+      ? []
+      : [
+          [
+            'Dose',
+            `${limits.dose.say} At most ${Math.round(share * 100)} % of max on that part, pain at most ${pain} of 10, ${contacts > 100 ? 'jumping as usual' : contacts > 0 ? `${contacts} contacts` : 'no jumps'}.`,
+          ] as [string, string],
+        ]),
+    ['Athlete is told', limits.told],
+    [
+      'Who may lift it',
+      `${lifterOf(restriction) === 'clinician' ? 'A clinician, in writing; you may make it stricter.' : 'You, by the criteria.'} ${limits.lift}`,
+    ],
+    [
+      'Then',
+      restriction.until
+        ? heldUntilReleased.has(cause)
+          ? `After ${dayName(restriction.until)} it still counts as ${cause === 'concussion' ? 'it is' : 'limit'} until it is released.`
+          : `Ends by itself after ${dayName(restriction.until)}.`
+        : 'Holds until it is lifted.',
+    ],
+    ['Sources', `${limits.sources.join('; ')}; values from memory. A treating clinician’s word goes first.`],
+  ];
+  return (
+    <dl className="grid grid-cols-[7.5rem_1fr] gap-x-3 gap-y-1 self-start text-[0.88rem] leading-snug">
+      {rows.map(([name, said]) => (
+        <div key={name} className="contents">
+          <dt className="text-quiet">{name}</dt>
+          <dd>{said}</dd>
+        </div>
+      ))}
+    </dl>
+  );
+}
+
+const kinds = [
+  ['allowed', 'Allowed', 'text-laurel'],
+  ['adapted', 'With a change', 'text-bronze'],
+  ['not', 'Out', 'text-oxide'],
+] as const;
+
+/** Ten exercises each that are allowed, changed and out. */
+function Examples({ examples, waiting }: { examples: LimitExamples | undefined; waiting: boolean }) {
+  if (!examples)
+    return (
+      <p className="mt-3 text-[0.88rem] text-quiet">
+        {waiting ? 'Going through the library …' : 'Does not hold on this day.'}
+      </p>
+    );
+  return (
+    <div className="mt-4 grid grid-cols-3 gap-4">
+      {kinds.map(([kind, title, colour]) => (
+        <section key={kind} aria-label={title}>
+          <h3 className={`head border-b border-stone text-[0.95rem] ${colour}`}>
+            {title} <span className="dose text-quiet">{examples[kind].count}</span>
+          </h3>
+          <ul className="mt-1 text-[0.84rem] leading-tight">
+            {examples[kind].examples.map((e) => (
+              <li key={e.variant} className="py-0.5">
+                {e.name}
+                {e.words && <span className="block text-[0.78rem] text-quiet">{e.words}</span>}
+              </li>
+            ))}
+          </ul>
+        </section>
+      ))}
+    </div>
+  );
+}
