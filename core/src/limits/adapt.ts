@@ -185,6 +185,19 @@ function carriedOut(variant: Variant, change: CombinedChange): Variant | undefin
 }
 
 const kept = new WeakMap<Variant, Map<string, { variant: Variant | undefined }>>();
+const unweighted = new WeakMap<Variant, Variant>();
+
+/** Weights at hips and ankles hang from nothing above. */
+const below: ReadonlySet<string> = new Set(['hips', 'ankles']);
+
+/** The same with the body alone, where a weight was only a way to make it harder. */
+function withoutOptionalWeight(variant: Variant): Variant {
+  const { load, ...bare } = variant;
+  if (load?.source !== 'weight' || load.required || below.has(load.place)) return variant;
+  const known = unweighted.get(variant) ?? bare;
+  unweighted.set(variant, known);
+  return known;
+}
 
 /**
  * An exercise as it is done under a limit: range, load, speed, dose and side changed, with what the athlete is told. Nothing where the change cannot be
@@ -194,7 +207,8 @@ const kept = new WeakMap<Variant, Map<string, { variant: Variant | undefined }>>
  */
 export function adaptedTo(variant: Variant, limit: Limit): Variant | undefined {
   if (limit.verdict === 'not') return undefined;
-  if (limit.verdict === 'allowed') return variant;
+  const given = limit.unweighted ? withoutOptionalWeight(variant) : variant;
+  if (limit.verdict === 'allowed') return given;
   const change = combined(limit.changes);
-  return keptOf(kept, variant, JSON.stringify(change), () => ({ variant: carriedOut(variant, change) })).variant;
+  return keptOf(kept, given, JSON.stringify(change), () => ({ variant: carriedOut(given, change) })).variant;
 }

@@ -36,8 +36,13 @@ export function shareCeilingOf(variant: Variant, standings: readonly Standing[])
   return Math.min(1, ...standings.filter((s) => touches(variant, s)).map(shareUnder));
 }
 
-const touches = (variant: Variant, { region, cause }: Standing) =>
-  cause === 'concussion' || variant.regions.some((r) => r.region === region);
+/** What only the sound side does leaves the restricted one alone. */
+const sparedBy = ({ adapted }: Variant, { side }: Standing) =>
+  adapted?.onlySide !== undefined && side !== 'both' && side !== adapted.onlySide;
+
+const touches = (variant: Variant, standing: Standing) =>
+  standing.cause === 'concussion' ||
+  (!sparedBy(variant, standing) && variant.regions.some((r) => r.region === standing.region));
 
 /** Parts that are loaded together: what is sore in one is not moved fast through the others. */
 const chains: readonly ReadonlySet<Region>[] = [
@@ -47,11 +52,11 @@ const chains: readonly ReadonlySet<Region>[] = [
 
 /** Whether an exercise loads a part that is restricted, or one of the same chain of joints: then it is slow and light. */
 export const loadsRestricted = (variant: Variant, standings: readonly Standing[]): boolean =>
-  variant.adapted !== undefined ||
   standings.some(
     (s) =>
       touches(variant, s) ||
-      chains.some((chain) => chain.has(s.region) && variant.regions.some((r) => chain.has(r.region))),
+      (!sparedBy(variant, s) &&
+        chains.some((chain) => chain.has(s.region) && variant.regions.some((r) => chain.has(r.region)))),
   );
 
 /**

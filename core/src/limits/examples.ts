@@ -1,4 +1,5 @@
 import type { Variant } from '../exercise/variant';
+import { levels } from '../exercise/vocabulary';
 import { adaptedTo } from './adapt';
 import { limitOf } from './limit';
 import type { Standing } from './restriction';
@@ -17,9 +18,10 @@ export interface LimitExamples {
   not: { count: number; examples: LimitExample[] };
 }
 
-/** Exercises a coach would think of first: staples before makeshifts, those that load the part before the others. */
+/** Exercises a coach would think of first: staples before makeshifts, those that load the part before the others, what beginners can do first. */
 function ofInterest(variant: Variant, { region }: Standing): number {
-  return variant.standing + (variant.regions.some((r) => r.region === region) ? 2 : 0);
+  const loads = variant.regions.some((r) => r.region === region) ? 2 : 0;
+  return variant.standing + loads - levels.indexOf(variant.level) / levels.length;
 }
 
 /**

@@ -1,4 +1,5 @@
 import type { Variant } from '../exercise/variant';
+import type { Region } from '../exercise/vocabulary';
 import { capitalised } from '../words';
 import type { Standing } from './restriction';
 import { type Change, isStricter, type RangeJoint, type VerdictKind } from './rule';
@@ -11,9 +12,15 @@ export interface Limit {
   changes: readonly Change[];
   /** Why, one sentence a restriction, with the restriction it comes from. */
   why: readonly string[];
+  /** No weight that the movement does not need: it would hang from a part that may not carry. */
+  unweighted: boolean;
 }
 
-const unlimited: Limit = { verdict: 'allowed', changes: [], why: [] };
+/** Parts that a weight in hand, on the back or at the chest hangs from. */
+const carrying: ReadonlySet<Region> = new Set(['neck', 'shoulder', 'elbow', 'wrist', 'upper-back', 'lower-back']);
+
+const mayNotCarry = ({ region, severity, cause }: Standing) =>
+  carrying.has(region) && (severity === 'avoid' || cause === 'post-operative-early' || cause === 'bone-stress');
 
 /**
  * The strictest verdict wins, and changes add up. An exercise that one restriction leaves to the left side and another to the right is out.
@@ -21,20 +28,22 @@ const unlimited: Limit = { verdict: 'allowed', changes: [], why: [] };
  * @example limitOf(gobletSquat, [leftKnee]).verdict // 'adapted'
  */
 export function limitOf(variant: Variant, standings: readonly Standing[]): Limit {
-  if (standings.length === 0) return unlimited;
+  const unweighted = standings.some(mayNotCarry);
+  if (standings.length === 0) return { verdict: 'allowed', changes: [], why: [], unweighted };
   const all = standings.map((standing) => ({ standing, verdict: verdictOf(variant, standing) }));
   const kind = all.reduce<VerdictKind>(
     (worst, { verdict }) => (isStricter(verdict.kind, worst) ? verdict.kind : worst),
     'allowed',
   );
-  if (kind === 'allowed') return unlimited;
+  if (kind === 'allowed') return { verdict: kind, changes: [], why: [], unweighted };
   const counted = all.filter(({ verdict }) => verdict.kind === kind);
   const why = [
     ...new Set(counted.map(({ standing, verdict }) => `${capitalised(standingWords(standing))}: ${verdict.why ?? ''}`)),
   ];
   const changes = kind === 'not' ? [] : counted.flatMap(({ verdict }) => verdict.changes);
-  if (new Set(changes.flatMap((c) => c.onlySide ?? [])).size > 1) return { verdict: 'not', changes: [], why };
-  return { verdict: kind, changes, why };
+  if (new Set(changes.flatMap((c) => c.onlySide ?? [])).size > 1)
+    return { verdict: 'not', changes: [], why, unweighted };
+  return { verdict: kind, changes, why, unweighted };
 }
 
 /** All changes of an exercise as one. */

@@ -55,6 +55,14 @@ const oneSideCounts = 0.35;
 /** What needs no change is chosen before what does, where both serve alike; common practice, no source. */
 const changedCounts = 0.9;
 
+/** What only the other arm may do is nothing for what the athlete does with this one. */
+function missesSide({ brief, demands }: Context, { adapted }: Variant, demand: number): boolean {
+  const asked = demands[demand];
+  const { dominantSide } = brief.athlete;
+  if (!adapted?.onlySide || !dominantSide || asked?.kind !== 'action' || asked.action.side !== 'dominant') return false;
+  return adapted.onlySide !== dominantSide;
+}
+
 /** Counts a group of choices: time, what it gives, what it costs. */
 export function columnOf(context: Context, group: Group): Column {
   const variants = group.choices.map((choice) => {
@@ -76,7 +84,9 @@ export function columnOf(context: Context, group: Group): Column {
     const changed = variant.adapted ? changedCounts : 1;
     const perSet = sided * changed * easy * stimulus(group.block, share, fast, context.brief.aim);
     return {
-      gives: context.gives(variant).map((given) => choice.dose.sets * perSet * given),
+      gives: context
+        .gives(variant)
+        .map((given, d) => (missesSide(context, variant, d) ? 0 : choice.dose.sets * perSet * given)),
       worth: varietyWorth(context.brief, variant, group.block),
       contacts: contactsOf(variant, choice.dose),
       heavySets: isHeavy(group, variant, choice, effort?.share) ? choice.dose.sets : 0,

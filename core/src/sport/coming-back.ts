@@ -125,8 +125,8 @@ const returns: Record<Region, Return> = {
   },
 };
 
-/** A part that is limited and comes back counts like a grave risk of the sport; common practice, no source. */
-const returnWeight = 4;
+/** A part that is limited and comes back counts more than the gravest risk of the sport, which is 5; common practice, no source. */
+const returnWeight = 8;
 
 /**
  * What the limited parts of an athlete need on a day, one of each: the ladder that brings them back. Nothing for what may not be loaded at all.

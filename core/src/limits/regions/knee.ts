@@ -117,7 +117,7 @@ export const knee: RegionLimits = {
         m.at('both-feet') &&
         !m.over('kneeLoaded', 65),
     ),
-    changed('As drawn it is a right angle.', { say: 'Slide only down to 60°.', range: { knee: 60 } }, (m) =>
+    changed('As drawn it bends to 90°.', { say: 'Slide only down to 60°.', range: { knee: 60 } }, (m) =>
       m.is('wall-sit', 'hiking-wall-sit'),
     ),
     changed(

@@ -14,7 +14,7 @@ import { regionLimits } from '@tropaeum/core/limits/regions/index';
 import { guardedChanges, type Release } from '@tropaeum/core/limits/release';
 import { causeOf, lifterOf, standingOf } from '@tropaeum/core/limits/restriction';
 import { restrictionWords } from '@tropaeum/core/limits/verdict';
-import { type FormEvent, useState } from 'react';
+import { type FormEvent, useRef, useState } from 'react';
 import { dayName } from '../../ui/days';
 import { capital } from '../../ui/words';
 import { measurer } from '../../workers/measuring';
@@ -63,6 +63,7 @@ export function RestrictionDialog({ before, date, born, onSave, onLift, onClose 
   const [text, setText] = useState(before ? writeRestrictionText(before) : '');
   const [lifting, setLifting] = useState(false);
   const [release, setRelease] = useState<Partial<Release>>({});
+  const form = useRef<HTMLFormElement>(null);
   const reading = readRestrictionText(text, date);
   const faults = text.trim() ? faultsOf(reading, born) : [];
   const restriction = faults.length === 0 ? reading.restriction : undefined;
@@ -84,44 +85,52 @@ export function RestrictionDialog({ before, date, born, onSave, onLift, onClose 
     <Dialog open onClose={onClose} className="relative z-20">
       <div className="fixed inset-0 bg-ink/40" aria-hidden="true" />
       <div className="fixed inset-0 grid place-items-center p-4">
-        <DialogPanel className="max-h-full w-full max-w-5xl overflow-y-auto border-2 border-ink bg-paper p-5">
-          <form onSubmit={save}>
-            <DialogTitle className="head text-xl">
-              {before ? capital(restrictionWords(before)) : 'New restriction'}
-            </DialogTitle>
-            <label className="mt-2 block">
-              <span className="sr-only">Restriction</span>
-              <input
-                aria-label="Restriction"
-                className="field h-9 w-full text-base"
-                value={text}
-                disabled={lifting}
-                placeholder="left knee, limit, ACL late, no kneeling, until 15 jan, physio"
-                spellCheck={false}
-                autoComplete="off"
-                onChange={(e) => setText(e.target.value)}
-                onKeyDown={(e) => {
-                  if (e.key !== 'Tab' || e.shiftKey || !next[0]) return;
-                  e.preventDefault();
-                  setText(next[0]);
-                }}
-              />
-            </label>
-            <Suggested text={text} next={next} open={reading.open} date={date} onTake={setText} />
-            {faults.map((fault) => (
-              <p key={fault.part + fault.message} role="alert" className="mt-1 text-[0.9rem] text-oxide">
-                <b>{fault.part}</b> {fault.message}.
-              </p>
-            ))}
-            {shown && (
-              <div className="mt-3 grid grid-cols-[11rem_1fr] gap-5">
-                <RegionBody region={shown.region} side={shown.side ?? 'both'} severity={shown.severity} high={300} />
-                <Meaning restriction={shown} date={date} />
-              </div>
-            )}
-            {shown && <Examples examples={examples.data ?? undefined} waiting={examples.isPending} />}
-            {guarded && <ReleaseFields value={release} onChange={setRelease} date={date} />}
-            <div className="mt-4 flex items-center justify-between gap-2 border-t border-edge pt-3">
+        <DialogPanel className="flex max-h-[calc(100dvh-2rem)] w-full max-w-5xl flex-col border-2 border-ink bg-paper">
+          <form onSubmit={save} className="flex min-h-0 flex-1 flex-col" ref={form}>
+            <div className="min-h-0 overflow-y-auto p-5">
+              <DialogTitle className="head text-xl">
+                {before ? capital(restrictionWords(before)) : 'New restriction'}
+              </DialogTitle>
+              <label className="mt-2 block">
+                <span className="sr-only">Restriction</span>
+                <textarea
+                  data-autofocus
+                  aria-label="Restriction"
+                  className="field w-full resize-none py-1.5 text-base leading-snug"
+                  rows={text.length > 90 ? 2 : 1}
+                  value={text}
+                  disabled={lifting}
+                  placeholder="left knee, limit, ACL late, no kneeling, until 15 jan, physio"
+                  spellCheck={false}
+                  autoComplete="off"
+                  onChange={(e) => setText(e.target.value.replaceAll('\n', ' '))}
+                  onKeyDown={(e) => {
+                    if (e.key === 'Enter') {
+                      e.preventDefault();
+                      form.current?.requestSubmit();
+                    }
+                    if (e.key !== 'Tab' || e.shiftKey || !next[0]) return;
+                    e.preventDefault();
+                    setText(next[0]);
+                  }}
+                />
+              </label>
+              <Suggested text={text} next={next} open={reading.open} date={date} onTake={setText} />
+              {faults.map((fault) => (
+                <p key={fault.part + fault.message} role="alert" className="mt-1 text-[0.9rem] text-oxide">
+                  <b>{fault.part}</b> {fault.message}.
+                </p>
+              ))}
+              {shown && (
+                <div className="mt-3 grid grid-cols-[11rem_1fr] gap-5">
+                  <RegionBody region={shown.region} side={shown.side ?? 'both'} severity={shown.severity} high={300} />
+                  <Meaning restriction={shown} date={date} />
+                </div>
+              )}
+              {guarded && <ReleaseFields value={release} onChange={setRelease} date={date} />}
+              {shown && <Examples examples={examples.data ?? undefined} waiting={examples.isPending} />}
+            </div>
+            <div className="flex items-center justify-between gap-2 border-t border-stone px-5 py-3">
               {onLift ? (
                 <label className="flex items-center gap-1.5">
                   <input type="checkbox" checked={lifting} onChange={(e) => setLifting(e.target.checked)} /> Lift this
