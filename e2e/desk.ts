@@ -58,3 +58,12 @@ export async function send(page: Page): Promise<string> {
   await expect(link).toBeVisible();
   return (await link.getAttribute('href')) ?? '';
 }
+
+/** Adds a restriction in a sentence. */
+export async function restrict(page: Page, sentence: string): Promise<void> {
+  await page.getByRole('button', { name: 'Add a restriction' }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByRole('textbox', { name: 'Restriction' }).fill(sentence);
+  await dialog.getByRole('button', { name: 'Save' }).click();
+  await expect(dialog).toHaveCount(0);
+}

@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
 import { regions } from '@tropaeum/core/exercise/vocabulary';
-import { compose, enough, leaveField, openAthlete, openDay, rowNames, signIn } from './desk';
+import { compose, enough, leaveField, openAthlete, openDay, restrict, rowNames, signIn } from './desk';
 
 test('a wrong password says so and keeps what was typed', async ({ page }) => {
   await page.goto('/sign-in');
@@ -110,7 +110,7 @@ test('composing can be stopped and started again', async ({ page }) => {
 test('what cannot be is refused with what would have to give', async ({ page }) => {
   await signIn(page);
   await openAthlete(page, 'Ragna Tveit');
-  for (const region of regions) await page.getByLabel('Add a limit').selectOption(`avoid:${region}`);
+  for (const region of regions) await restrict(page, `${region.replace('-', ' ')}, avoid`);
   await page.getByRole('button', { name: /^Compose/ }).click();
   await expect(page.getByText('What would have to give')).toBeVisible({ timeout: 20_000 });
 });

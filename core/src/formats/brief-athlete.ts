@@ -43,7 +43,8 @@ export const restriction = object({
   without: list(anyOf(movementGroupIds).required('is required')),
   setBy: anyOf(setters),
 }).test('days', '', function (value) {
-  const born = (this.from?.[0]?.value as { born?: unknown } | undefined)?.born;
+  const above = (this.from ?? []).map((one) => one.value as { born?: unknown } | undefined);
+  const born = above.find((one) => one?.born !== undefined)?.born;
   const fault = (field: string, message: string) => this.createError({ path: `${this.path}.${field}`, message });
   for (const field of ['since', 'until'] as const) {
     const on = value?.[field];

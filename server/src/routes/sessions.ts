@@ -1,4 +1,5 @@
 import Router from '@koa/router';
+import type { Restriction } from '@tropaeum/core/athlete/athlete';
 import { catalogueOf } from '@tropaeum/core/exercise/catalogue';
 import { readBrief, writeBrief } from '@tropaeum/core/formats/brief';
 import { readDraft } from '@tropaeum/core/formats/draft';
@@ -12,10 +13,11 @@ import type { Transaction } from '../database/database';
 import { notFound, notRight, Problem } from '../doors/problem';
 import { newToken, tokenHash } from '../doors/tokens';
 import { idFrom, validated } from '../doors/validated';
-import { athleteById } from '../store/athletes';
+import { athleteById, restrictionOf } from '../store/athletes';
 import { addLink, addMessage, markDelivered, outbox } from '../store/messages';
 import {
   addSession,
+  bringUpToDate,
   decide,
   decisionsOf,
   logsOf,
@@ -60,6 +62,17 @@ function contentFrom(body: unknown): SessionContent {
     draft: draft.draft,
     plan: planOf(contextOf(brief.brief), draft.draft, validProof(proof)),
   };
+}
+
+/**
+ * A session as it stands under the restrictions that hold when it goes out: they may have come after it was written. What they forbid is not sent.
+ */
+function underRestrictions({ brief, draft, plan }: SessionRow, restrictions: readonly Restriction[]): SessionContent {
+  const known = { ...brief, athlete: { ...brief.athlete, restrictions } };
+  const now = planOf(contextOf(known), draft, plan.solution);
+  const against = now.checks.find((check) => check.id === 'restrictions' && check.status === 'stop');
+  if (against) throw new Problem(409, `Not sent. ${against.text}`);
+  return { brief: known, draft, plan: now };
 }
 
 function validProof(proof: Proof | undefined): Proof | undefined {
@@ -126,6 +139,8 @@ export function sessionRoutes({ database, messages, now }: Services): Router {
       const session = await own(tx, ctx.params.id);
       const athlete = await athleteById(tx, session.athleteId);
       if (!athlete) throw notFound('athlete');
+      if (session.status === 'draft')
+        await bringUpToDate(tx, session.id, underRestrictions(session, athlete.restrictions.map(restrictionOf)));
       const at = now().toISOString();
       await addLink(
         tx,

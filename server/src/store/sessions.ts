@@ -115,6 +115,11 @@ export async function saveSession(
   return rows[0];
 }
 
+/** What a session holds worked out anew, without counting as a save: nobody has written in it. */
+export async function bringUpToDate(tx: Transaction, id: string, content: SessionContent): Promise<void> {
+  await tx.update(sessions).set(stored(content)).where(eq(sessions.id, id));
+}
+
 export async function markSent(tx: Transaction, id: string, at: string): Promise<void> {
   await tx
     .update(sessions)
