@@ -1,8 +1,9 @@
 import { expect, test } from '@playwright/test';
-import { compose, openAthlete, openDay, restrict, send, signIn } from './desk';
+import { compose, openAthlete, restrict, send, signIn } from './desk';
 
 test('a restriction is typed, completed with Tab, shown with what it forbids, and kept', async ({ page }) => {
-  await openDay(page, 'Ylva Sund', '2027-02-03');
+  await signIn(page);
+  await openAthlete(page, 'Ylva Sund');
   await page.getByRole('button', { name: 'Add a restriction' }).click();
   const dialog = page.getByRole('dialog');
   const sentence = dialog.getByRole('textbox', { name: 'Restriction' });

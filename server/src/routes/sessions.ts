@@ -139,7 +139,7 @@ export function sessionRoutes({ database, messages, now }: Services): Router {
       const session = await own(tx, ctx.params.id);
       const athlete = await athleteById(tx, session.athleteId);
       if (!athlete) throw notFound('athlete');
-      if (session.status === 'draft')
+      if (session.status !== 'done')
         await bringUpToDate(tx, session.id, underRestrictions(session, athlete.restrictions.map(restrictionOf)));
       const at = now().toISOString();
       await addLink(
