@@ -2,6 +2,7 @@ import { Bench } from 'tinybench';
 import { addTo as addCapacity } from './capacity.bench';
 import { addTo as addCompose, composeTable } from './compose.bench';
 import { composeHeap } from './compose-heap';
+import { addTo as addLimits } from './limits.bench';
 import { addTo as addLogWrite } from './log-write.bench';
 import { addTo as addSearch } from './search.bench';
 import { seasonTable } from './season.bench';
@@ -37,6 +38,7 @@ const lines = [
   ...(await run('statics', addStatics)),
   ...(await run('search', addSearch)),
   ...(await run('transfer', addTransfer)),
+  ...(await run('restrictions', addLimits)),
   ...(await run('capacity', addCapacity)),
 ];
 if (TROPAEUM_BENCH_SERVER && TROPAEUM_BENCH_TOKEN && TROPAEUM_BENCH_SESSION && TROPAEUM_BENCH_OWNER) {

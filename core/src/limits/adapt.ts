@@ -207,6 +207,14 @@ function withoutOptionalWeight(variant: Variant): Variant {
  */
 export function adaptedTo(variant: Variant, limit: Limit): Variant | undefined {
   if (limit.verdict === 'not') return undefined;
+  if (limit.verdict === 'allowed' && !limit.unweighted) return variant;
+  return keptOf(asLimited, limit, variant.id, () => ({ variant: adapted(variant, limit) })).variant;
+}
+
+/** By limit first, which is the same object for the same restrictions; by change then, which several limits may share. */
+const asLimited = new WeakMap<Limit, Map<string, { variant: Variant | undefined }>>();
+
+function adapted(variant: Variant, limit: Limit): Variant | undefined {
   const given = limit.unweighted ? withoutOptionalWeight(variant) : variant;
   if (limit.verdict === 'allowed') return given;
   const change = combined(limit.changes);

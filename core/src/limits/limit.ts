@@ -1,3 +1,4 @@
+import { keptOf } from '../exercise/placed';
 import type { Variant } from '../exercise/variant';
 import type { Region } from '../exercise/vocabulary';
 import { capitalised } from '../words';
@@ -28,6 +29,20 @@ const mayNotCarry = ({ region, severity, cause }: Standing) =>
  * @example limitOf(gobletSquat, [leftKnee]).verdict // 'adapted'
  */
 export function limitOf(variant: Variant, standings: readonly Standing[]): Limit {
+  return keptOf(kept, variant, keyOf(standings), () => workedOut(variant, standings));
+}
+
+const kept = new WeakMap<Variant, Map<string, Limit>>();
+const keys = new WeakMap<readonly Standing[], string>();
+
+/** What tells one set of restrictions from another; the same list is asked about for every exercise. */
+function keyOf(standings: readonly Standing[]): string {
+  const known = keys.get(standings) ?? JSON.stringify(standings);
+  keys.set(standings, known);
+  return known;
+}
+
+function workedOut(variant: Variant, standings: readonly Standing[]): Limit {
   const unweighted = standings.some(mayNotCarry);
   if (standings.length === 0) return { verdict: 'allowed', changes: [], why: [], unweighted };
   const all = standings.map((standing) => ({ standing, verdict: verdictOf(variant, standing) }));
