@@ -1,6 +1,6 @@
 import type { Variant } from '../exercise/variant';
 import type { Region } from '../exercise/vocabulary';
-import { causeCeilings } from './causes';
+import { type Cause, causeCeilings } from './causes';
 import { regionLimits } from './regions';
 import type { Standing } from './restriction';
 
@@ -50,10 +50,14 @@ const chains: readonly ReadonlySet<Region>[] = [
   new Set(['neck', 'upper-back', 'shoulder', 'elbow', 'wrist']),
 ];
 
+/** Causes for whose sake everything is slow: a fall or a jerk would do harm wherever it began. */
+const slowAltogether: ReadonlySet<Cause> = new Set(['post-operative-early', 'concussion']);
+
 /** Whether an exercise loads a part that is restricted, or one of the same chain of joints: then it is slow and light. */
 export const loadsRestricted = (variant: Variant, standings: readonly Standing[]): boolean =>
   standings.some(
     (s) =>
+      slowAltogether.has(s.cause) ||
       touches(variant, s) ||
       (!sparedBy(variant, s) &&
         chains.some((chain) => chain.has(s.region) && variant.regions.some((r) => chain.has(r.region)))),

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { exampleBrief } from '../../test/briefs';
+import type { Restriction } from '../athlete/athlete';
 import type { Entry } from './calendar';
 import { dayFacts } from './day-facts';
 import { briefForLaid, minutesOfLaid } from './laid-brief';
@@ -7,7 +8,7 @@ import { movesBetween } from './laid-words';
 import type { LaidSession } from './laying';
 import { outlook } from './outlook';
 import { dailyLoads, loadOfLaid } from './projection';
-import { emptyOwnSeason, emptySeason, type OwnSeason, type SeasonAsk } from './season-plan';
+import { emptyOwnSeason, emptySeason, type OwnSeason, problemOf, type SeasonAsk } from './season-plan';
 import { kindFacts, sessionKinds } from './session-kind';
 import { WeekMemory } from './week-layouts';
 import { doseOfPlan, kindOfDose } from './written';
@@ -102,6 +103,13 @@ describe("an athlete's season", () => {
   const season = { ...emptySeason, entries: league, laid: plan };
   const own = (changes: Partial<OwnSeason>): OwnSeason => ({ ...emptyOwnSeason, ...changes });
   const used = ['2026-11-30', '2026-12-02', '2026-12-04'].map((on) => ({ on, kind: 'strength' as const }));
+
+  it('asks for no landings of somebody who may not land', () => {
+    const wantedOf = (restrictions: Restriction[]) =>
+      problemOf(ask({ athlete: { ...athlete, restrictions } })).weeks.map((week) => week.ask.mostContacts);
+    expect(Math.max(...wantedOf([{ region: 'knee', severity: 'limit', cause: 'post-operative-late' }]))).toBe(0);
+    expect(Math.min(...wantedOf([]))).toBeGreaterThan(0);
+  });
 
   it("is the squad's where nothing stands against it", () => {
     const { moves } = laidBy(ask({ season, own: own({}), athlete, written: used }));

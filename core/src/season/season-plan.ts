@@ -1,5 +1,7 @@
 import { dayAfter, daysBetween } from '../athlete/athlete';
 import type { Level } from '../exercise/vocabulary';
+import { contactCeilingOf } from '../limits/ceiling';
+import { type Restriction, standingOf } from '../limits/restriction';
 import { type Entry, notReplaced } from './calendar';
 import { type DayFacts, dayFacts } from './day-facts';
 import type { GivingWay, LaidSession, LayingProblem } from './laying';
@@ -64,7 +66,7 @@ export interface SeasonAsk {
   /** One athlete's own, where it is laid for one; what the squad does is changed as little as can be. */
   own?: OwnSeason;
   /** Who it is laid for; a grown athlete of middle level where it is for a squad. */
-  athlete?: { level: Level; born: string; minutes: number };
+  athlete?: { level: Level; born: string; minutes: number; restrictions?: readonly Restriction[] };
   written: readonly WrittenSession[];
   today: string;
   weeks?: number;
@@ -111,9 +113,11 @@ export function problemOf(ask: SeasonAsk): LayingProblem {
   const { season, own, written, today, weeks = laidWeeks } = ask;
   const { rules, school } = season;
   const { level, born } = ask.athlete ?? grown;
+  // Restrictions as they stand today: those that end in between are laid anew when they have.
+  const limits = (ask.athlete?.restrictions ?? []).flatMap((r) => standingOf(r, today) ?? []);
   const whom = {
     minutes: ask.athlete?.minutes ?? season.minutes,
-    mostContacts: mostContacts(level, born, today),
+    mostContacts: Math.min(mostContacts(level, born, today), contactCeilingOf(limits)),
   };
   const start = mondayOf(today);
   const entries = entriesOf(ask);

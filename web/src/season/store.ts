@@ -18,7 +18,7 @@ import { outlookAway } from '../workers/laying-seasons';
 /** Whose season is open: a squad's, or that of one of its athletes. */
 export interface Opened {
   squadId: string;
-  athlete: { id: string; level: NonNullable<SeasonAsk['athlete']>['level']; born: string; minutes: number } | undefined;
+  athlete: (NonNullable<SeasonAsk['athlete']> & { id: string }) | undefined;
   season: SquadSeasonPlan;
   own: OwnSeason;
   /** What the feeds say. */
@@ -84,7 +84,17 @@ export const withFeeds = (season: SquadSeasonPlan, fromFeeds: readonly Entry[]):
 export function askOf({ season, own, fromFeeds, athlete, written, today }: Opened): SeasonAsk {
   return {
     season: withFeeds(season, fromFeeds),
-    ...(athlete ? { own, athlete: { level: athlete.level, born: athlete.born, minutes: athlete.minutes } } : {}),
+    ...(athlete
+      ? {
+          own,
+          athlete: {
+            level: athlete.level,
+            born: athlete.born,
+            minutes: athlete.minutes,
+            restrictions: athlete.restrictions ?? [],
+          },
+        }
+      : {}),
     written,
     today,
   };

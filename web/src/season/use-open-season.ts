@@ -10,11 +10,18 @@ import { type Opened, pageOf, useSeason } from './store';
 export const writtenFor = ({ written }: StoredSeason, athleteId: string | undefined) =>
   athleteId ? written.filter((s) => s.athleteId === athleteId).map(({ on, kind }) => ({ on, kind })) : [];
 
-export const athleteOf = ({ id, level, born, minutes }: ListedAthlete): NonNullable<Opened['athlete']> => ({
+export const athleteOf = ({
+  id,
+  level,
+  born,
+  minutes,
+  restrictions,
+}: ListedAthlete): NonNullable<Opened['athlete']> => ({
   id,
   level: level as NonNullable<Opened['athlete']>['level'],
   born,
   minutes,
+  restrictions,
 });
 
 /** Opens a season as the server has it; what is being changed is not opened again under the coach's hands. */

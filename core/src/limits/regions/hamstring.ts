@@ -135,8 +135,7 @@ export const hamstring: RegionLimits = {
     out('One leg, stretched or fast.', (m) => m.pattern('hip-dominant')),
     out(
       'A fresh strain or a squeezed tendon is not stretched.',
-      (m) =>
-        m.pattern('stretch', 'mobility') && (m.loads('hamstring') || (m.over('hamstring', 80) && m.pattern('stretch'))),
+      (m) => m.pattern('stretch', 'mobility') && (m.loads('hamstring') || m.over('hamstring', 75)),
       { oneSided: true },
     ),
     out('Fast swing or hinge.', (m) => m.fast && m.standing),
@@ -185,7 +184,6 @@ export const hamstring: RegionLimits = {
           m.at('one-foot', 'split') &&
           !m.is('reverse-lunge')) ||
         m.inStraps ||
-        (m.family('get-up') && false) ||
         m.is(
           'brisk-step-up',
           'side-shuffle',
@@ -196,8 +194,12 @@ export const hamstring: RegionLimits = {
           'lunge-and-open',
           'low-crawl',
           'level-change',
-        ) ||
-        (m.has('bends-knee-sideways') && m.pattern('hip-adduction')),
+        ),
+    ),
+    changed(
+      'A long leg held sideways pulls on it.',
+      { say: 'Knee on the seat instead.', instead: 'copenhagen-knee-hold' },
+      (m) => m.has('bends-knee-sideways') && m.pattern('hip-adduction'),
     ),
   ],
 };

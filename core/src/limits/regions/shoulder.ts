@@ -56,7 +56,8 @@ export const shoulder: RegionLimits = {
       (m) =>
         m.is('deep-squat-reach', 'step-jack') ||
         (m.family('dead-bug') && !m.weighted) ||
-        (m.pattern('pulse') && !m.lands && m.over('armRaised', 120)),
+        (m.pattern('pulse') && !m.lands && m.over('armRaised', 120)) ||
+        (m.pattern('mobility') && m.standing && !m.handsLoaded && !m.acts('shoulder') && m.over('armRaised', 60)),
     ),
     out(
       'The shoulder works or carries.',
