@@ -188,6 +188,11 @@ export class MovementFacts {
     return this.variant.needs.kit.some(([kind, ...others]) => kind === 'suspension-strap' && others.length === 0);
   }
 
+  /** The whole body hangs in straps, the feet raised. */
+  get hangsInStraps(): boolean {
+    return this.inStraps && this.at('hands-and-feet');
+  }
+
   /** Somebody else takes part. */
   get partner(): boolean {
     return this.variant.needs.partner;

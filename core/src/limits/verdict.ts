@@ -104,7 +104,9 @@ function unwritten(m: MovementFacts, { region, severity }: Standing): Verdict {
 /** The sound side may still train: one side at a time, slowly, and nothing a misstep could hurt. */
 function otherSideTrains(m: MovementFacts, { region, side, severity, cause }: Standing): boolean {
   if (side === 'both' || m.variant.side !== 'single') return false;
-  if (arms.has(region)) return !m.fast && !m.handsLoaded && !m.at('hands-and-feet');
+  // Propped sideways on one forearm, the other arm is free.
+  if (arms.has(region))
+    return !m.fast && !m.handsLoaded && (!m.at('hands-and-feet') || m.pattern('hip-adduction', 'hip-abduction'));
   if (!legs.has(region) || m.lands || m.fast || cause === 'post-operative-early') return false;
   if (severity === 'avoid') return (region === 'calf' || region === 'ankle' || region === 'foot') && m.at('one-foot');
   return m.at('one-foot', 'lying', 'sitting');

@@ -1,4 +1,5 @@
 import type { PainReport, Restriction } from '@tropaeum/core/athlete/athlete';
+import type { Release } from '@tropaeum/core/limits/release';
 import type { Move } from '@tropaeum/core/progress/proposal';
 import type { ReviewedItem } from '@tropaeum/core/progress/review';
 import type { LaidSession } from '@tropaeum/core/season/laying';
@@ -67,8 +68,17 @@ export interface Squads {
 export interface AthleteDetail {
   athlete: { id: string; name: string; squadId: string; role: string };
   season: SquadSeason;
+  /** What came of the restrictions, the latest first. */
+  restrictionChanges: RestrictionChange[];
   brief: Brief;
   sessions: ListedSession[];
+}
+
+export interface RestrictionChange {
+  before: Restriction | null;
+  after: Restriction | null;
+  release: Release | null;
+  changedAt: string;
 }
 
 export interface StoredSession {

@@ -91,7 +91,7 @@ export default family(
       standing: 2,
       blocks: ['strength'],
       purpose: 'most of the body pulled towards the hands',
-      position: 'hanging',
+      position: 'hands-and-feet',
       level: 'advanced',
       needs: { kit: [['suspension-strap'], ['chair', 'sofa', 'bench']], anchors: ['door-high', 'post'] },
       prop: 'strap',

@@ -9,7 +9,7 @@ export default family(
     planes: ['frontal'],
     view: 'front',
     side: 'single',
-    position: 'lying',
+    position: 'hands-and-feet',
     speed: 'slow',
     needs: { kit: [['chair', 'sofa', 'bench']] },
     jointActions: ['hip adduction holding', 'trunk lateral-flexion holding'],

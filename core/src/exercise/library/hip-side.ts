@@ -221,7 +221,7 @@ export default family(
       standing: 2,
       purpose: 'the side of the hip carries the body as in a hard cut',
       blocks: ['prevention', 'trunk'],
-      position: 'lying',
+      position: 'hands-and-feet',
       side: 'single',
       regions: ['hip+high', 'shoulder', 'lower-back'],
       level: 'advanced',

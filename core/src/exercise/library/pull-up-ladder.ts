@@ -63,6 +63,7 @@ export default family(
       id: 'archer-row',
       name: 'Archer row',
       otherNames: ['archer inverted row', 'one-sided strap row'],
+      position: 'hands-and-feet',
       standing: 2,
       pattern: 'horizontal-pull',
       purpose: 'one arm pulls most, the other only guides',

@@ -96,6 +96,7 @@ export const elbow: RegionLimits = {
       'Hanging, throwing, striking, or speed at the elbow.',
       (m) =>
         m.at('hanging') ||
+        m.hangsInStraps ||
         m.family('dip', 'throw-release', 'towel-throw', 'punch', 'shadow-boxing', 'band-swing') ||
         m.is('burpee') ||
         m.pattern('throw') ||

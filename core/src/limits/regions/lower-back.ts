@@ -194,15 +194,8 @@ export const lowerBack: RegionLimits = {
       { say: 'Easier version, holds of 10 s or half the range, no load.', rangeShare: 0.5, load: 0, holdAtMost: 10 },
       (m) =>
         m.family('get-up', 'squat-reach') ||
-        (m.is(
-          'plank-row',
-          'hand-walk-out',
-          'strap-row',
-          'kneeling-lean-back-loaded',
-          'side-plank-leg-raised',
-          'side-hip-lift-long',
-        ) &&
-          !m.is('strap-row')),
+        m.hangsInStraps ||
+        m.is('plank-row', 'hand-walk-out', 'kneeling-lean-back-loaded', 'side-plank-leg-raised', 'side-hip-lift-long'),
     ),
     changed(
       'A long lever, a held bend, load or speed.',

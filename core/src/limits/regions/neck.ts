@@ -208,6 +208,7 @@ export const neck: RegionLimits = {
       (m) =>
         m.family('get-up') ||
         (m.pattern('anti-extension') && m.handsLoaded && m.over('armRaised', 115)) ||
+        m.hangsInStraps ||
         m.is('long-plank') ||
         (m.at('hands-and-feet') && m.pattern('horizontal-push') && m.over('armRaised', 90) && !m.fast),
     ),

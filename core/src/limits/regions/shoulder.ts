@@ -144,6 +144,7 @@ export const shoulder: RegionLimits = {
         m.pattern('throw', 'vertical-push') ||
         m.family('racket-swing', 'band-swing', 'towel-throw', 'dip', 'get-up', 'burpee') ||
         m.at('hanging') ||
+        m.hangsInStraps ||
         (m.fast && (m.acts('shoulder') || m.acts('scapula'))),
       { oneSided: true },
     ),

@@ -124,7 +124,8 @@ export const upperBack: RegionLimits = {
       (m) =>
         m.at('hanging') ||
         m.family('prone-pull', 'wall-walk') ||
-        m.is('wheel-roll-out', 'long-plank', 'strap-row', 'roll-upper-back', 'full-back-bridge', 'ball-pike'),
+        m.inStraps ||
+        m.is('wheel-roll-out', 'long-plank', 'roll-upper-back', 'full-back-bridge', 'ball-pike'),
     ),
     out(
       'Fast turning or snatching.',

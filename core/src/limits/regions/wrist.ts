@@ -71,6 +71,7 @@ export const wrist: RegionLimits = {
       'Strong grip or speed in the hand.',
       (m) =>
         m.at('hanging') ||
+        m.hangsInStraps ||
         m.has('strong-grip') ||
         m.pattern('throw') ||
         (m.weightInHands &&

@@ -4,6 +4,8 @@ import { lifterOf, standingOf } from '@tropaeum/core/limits/restriction';
 import { restrictionWords } from '@tropaeum/core/limits/verdict';
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
+import { useAthlete } from '../../api/queries';
+import type { RestrictionChange } from '../../api/types';
 import { dayName } from '../../ui/days';
 import { capital } from '../../ui/words';
 import { noteRelease } from '../releases';
@@ -21,13 +23,41 @@ function whenWords(restriction: Restriction, date: string): string {
   return until ? `until ${dayName(until)}` : 'until lifted';
 }
 
+/** What became of a restriction, in a few words. */
+function changeWords({ before, after }: RestrictionChange): string {
+  if (!before) return after ? `set: ${restrictionWords(after)}` : '';
+  return after ? `changed: ${restrictionWords(after)}` : `lifted: ${restrictionWords(before)}`;
+}
+
+/** Who set, changed and released what, and when; nothing where nothing was changed. */
+function Changes({ athleteId }: { athleteId: string }) {
+  const { data } = useAthlete(athleteId);
+  const changes = data?.restrictionChanges ?? [];
+  if (changes.length === 0) return null;
+  return (
+    <details className="mt-1.5 text-[0.82rem]">
+      <summary className="cursor-pointer text-quiet">Changes</summary>
+      <ul className="mt-1 max-h-40 overflow-y-auto">
+        {changes.map((change) => (
+          <li key={`${change.changedAt}${changeWords(change)}`} className="py-0.5 leading-snug">
+            <span className="text-quiet">{dayName(change.changedAt.slice(0, 10))}</span> {changeWords(change)}
+            {change.release &&
+              `; released by ${change.release.by} on ${dayName(change.release.on)}: ${change.release.words}`}
+          </li>
+        ))}
+      </ul>
+    </details>
+  );
+}
+
 /** What this athlete may not do, and until when. */
 export function LimitsSection({ brief, change }: PartProps) {
   const { athlete, date } = brief;
+  const athleteId = useSession((s) => s.athleteId);
   const [open, setOpen] = useState<number | 'new'>();
   const list = athlete.restrictions ?? [];
   const put = (restrictions: Restriction[], release?: Release) => {
-    if (release) noteRelease(useSession.getState().athleteId, release);
+    if (release) noteRelease(athleteId, release);
     change({ athlete: { ...athlete, restrictions } });
     setOpen(undefined);
   };
@@ -51,6 +81,7 @@ export function LimitsSection({ brief, change }: PartProps) {
       <button type="button" className="key mt-1 flex h-7 items-center gap-1" onClick={() => setOpen('new')}>
         <Plus size={13} /> Add a restriction
       </button>
+      <Changes athleteId={athleteId} />
       {open !== undefined && (
         <RestrictionDialog
           date={date}
