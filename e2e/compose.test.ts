@@ -74,7 +74,7 @@ test('a refused brief says what could give, and one click lets it give', async (
   await session(page);
   await fillDay(page, '2026-12-14');
   await page.getByLabel('Minutes', { exact: true }).fill('5');
-  await page.getByLabel('At least in prevention').fill('3');
+  await page.getByLabel('At least in prevention').fill('4');
   await leaveField(page);
   await page.keyboard.press('c');
   const way = page.getByRole('button', { name: /^Give \d+ minutes instead of 5/ });

@@ -124,6 +124,9 @@ describe('stricter is never looser', () => {
   });
 });
 
+/** A side that is named with a part of the body: not every "right" is one. */
+const sideOfPart = new RegExp(`\\b(left|right)\\b(?= (${regions.join('|').replaceAll('-', ' ')}|side|leg))`, 'g');
+
 describe('sides', () => {
   it('mirrored restriction, mirrored answer', () => {
     fc.assert(
@@ -131,11 +134,11 @@ describe('sides', () => {
         const [left, right] = (['left', 'right'] as const).map((side) => limitOf(variant, [{ ...s, side }]));
         expect(left?.verdict).toBe(right?.verdict);
         const mirrored = (text: string) =>
-          text.toLowerCase().replace(/\b(left|right)\b/g, (word) => (word === 'left' ? 'right' : 'left'));
+          text.toLowerCase().replace(sideOfPart, (word) => (word === 'left' ? 'right' : 'left'));
         expect(left?.why.map(mirrored)).toEqual(right?.why.map((w) => w.toLowerCase()));
         expect(left?.changes.map((c) => mirrored(c.say))).toEqual(right?.changes.map((c) => c.say.toLowerCase()));
         if (left?.verdict === 'adapted')
-          expect(left.changes.map((c) => c.onlySide && mirrored(c.onlySide))).toEqual(
+          expect(left.changes.map((c) => c.onlySide && { left: 'right', right: 'left' }[c.onlySide])).toEqual(
             right?.changes.map((c) => c.onlySide),
           );
       }),
