@@ -96,7 +96,7 @@ export function RestrictionDialog({ before, date, born, onSave, onLift, onClose 
                 <textarea
                   data-autofocus
                   aria-label="Restriction"
-                  className="field w-full resize-none py-1.5 text-base leading-snug"
+                  className="field h-auto w-full resize-none py-1.5 text-base leading-snug"
                   rows={text.length > 90 ? 2 : 1}
                   value={text}
                   disabled={lifting}
