@@ -35,6 +35,8 @@ export interface Filled {
   kept: number;
   /** Why it is not what was meant, in one sentence. */
   why?: string;
+  /** What is changed of it for a restriction. */
+  change?: string;
   /** What else would serve, best first. */
   others: readonly { variant: string; kept: number }[];
 }
@@ -250,7 +252,8 @@ export function adapted(
     const kept = keptOf(s, offer) * (0.5 + 0.5 * share);
     const variant = idOf(offer);
     const why = variant === slot.variant ? fewerWords(problem, offer, slot) : whyOther(context, slot);
-    return { variant, kept, ...(why ? { why } : {}), others };
+    const change = context.feasible.variant(variant)?.adapted?.say;
+    return { variant, kept, ...(why ? { why } : {}), ...(change ? { change: change.join(' ') } : {}), others };
   });
   return {
     draft: {

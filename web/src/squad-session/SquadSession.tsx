@@ -131,13 +131,14 @@ function AthleteRow({ row, slots, squad }: AthleteRowProps) {
           <td
             key={slot.variant}
             className="relative px-1 py-1 leading-tight focus-within:outline-2 focus-within:outline-bronze"
-            title={filled.why}
+            title={[filled.change, filled.why].filter(Boolean).join(' ')}
           >
             <span
               className={`block ${same ? 'text-quiet' : filled.variant ? '' : 'text-oxide'} ${fixed.has(s) ? 'underline' : ''}`}
             >
               {said}
             </span>
+            {filled.change && <span className="block text-[0.74rem] text-oxide">{filled.change}</span>}
             {!same && <span className="block text-[0.74rem] text-quiet">{percent(filled.kept)} kept</span>}
             <select
               aria-label={`${slot.name} for ${athlete.name}: ${said}`}
