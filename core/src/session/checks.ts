@@ -1,6 +1,9 @@
 import { ageOn, daysBetween, restrictionsOn } from '../athlete/athlete';
+import { effortOf } from '../capacity/effort';
 import type { Variant } from '../exercise/variant';
 import { mainBlocks, planes } from '../exercise/vocabulary';
+import type { Feasibility } from '../kit/feasible';
+import { loadingOf } from '../kit/loads';
 import { weekTotals } from '../load/week-totals';
 import { seasonReason } from './candidates';
 import type { Column } from './column';
@@ -140,6 +143,17 @@ function unkept({ adapted, dose: asked, speed }: Variant, { dose }: Choice): str
   return undefined;
 }
 
+/** A load beyond what is left of the maximum of a restricted part. */
+function tooHeavy({ capacity, brief }: Context, { variant, shareCeiling }: Feasibility, { load }: Choice) {
+  const loading = load?.kg === undefined || shareCeiling >= 1 ? undefined : loadingOf(load, brief.kit);
+  if (!loading) return undefined;
+  const { share } = effortOf(capacity, variant, loading);
+  // What is planned to the ceiling may come out a hair over it once it is rounded.
+  return share > shareCeiling + 0.005
+    ? `${Math.round(100 * share)} % of max, and at most ${Math.round(100 * shareCeiling)} % with this restriction`
+    : undefined;
+}
+
 function restrictionChecks(context: Context, columns: readonly Column[]): Check[] {
   const standing = restrictionsOn(context.brief.athlete, context.brief.date);
   const items = columns.flatMap((c) =>
@@ -151,7 +165,7 @@ function restrictionChecks(context: Context, columns: readonly Column[]): Check[
   );
   const against = items.flatMap(({ choice, variant, f }) => {
     if (f?.restricted) return [`${variant.name}: ${f.reasons[0]}`];
-    const change = unkept(variant, choice);
+    const change = unkept(variant, choice) ?? (f && tooHeavy(context, f, choice));
     return change ? [`${variant.name}: ${change}.`] : [];
   });
   const impossible = items.flatMap(({ variant, f }) =>

@@ -250,9 +250,9 @@ function prescribeWith(
     const counted = base.work.kind === 'reps' && !fast;
     return { choice: finish(counted ? { ...base, reserve: base.reserve ?? bandReserve } : base) };
   }
-  // Where a change is needed and the body alone weighs too much for the restricted part, it is another exercise.
-  const hardest = variant.adapted ? Math.min(hardestPlanned(variant), feasible.shareCeiling) : hardestPlanned(variant);
-  if (effort.share > hardest && !pinned) return undefined;
+  // Where a change is needed and the body alone weighs too much for the restricted part, it is another exercise, pinned or not.
+  if (variant.adapted && effort.share > feasible.shareCeiling) return undefined;
+  if (effort.share > hardestPlanned(variant) && !pinned) return undefined;
   if (!mainBlocks.has(block)) return { choice: finish(base) };
   const dosed = (dose: Dose): Prescription => {
     const choice = finish(dose);

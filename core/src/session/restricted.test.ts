@@ -111,6 +111,27 @@ describe('a session round a restriction', () => {
     expect(stopped?.text).toContain('right side');
   });
 
+  it('a load beyond the ceiling is stopped, whoever typed it', async () => {
+    const heavy = { kind: 'dumbbell', massKg: 40, count: 2 } as const;
+    const brief = restricted([limit('knee')], {
+      kit: { ...household, items: [...household.items, heavy] },
+      lock: { include: ['goblet-squat'], exclude: [] },
+    });
+    const { draft, plan } = await composed(brief);
+    expect(plan.checks.find((c) => c.id === 'restrictions')?.status).toBe('ok');
+    const loaded = {
+      groups: draft.groups.map((group) => ({
+        ...group,
+        choices: group.choices.map((choice) =>
+          choice.variant === 'goblet-squat' ? { ...choice, load: { kg: 40, with: 'dumbbell 40 kg' } } : choice,
+        ),
+      })),
+    };
+    const stopped = planOf(contextOf(brief), loaded).checks.find((c) => c.id === 'restrictions');
+    expect(stopped?.status).toBe('stop');
+    expect(stopped?.text).toContain('% with this restriction');
+  });
+
   it('what is forbidden stays forbidden when it is pinned', async () => {
     const brief = restricted([limit('knee')]);
     const found = compose({ ...brief, lock: { ...brief.lock, include: ['reverse-lunge'] } }, await solver);
