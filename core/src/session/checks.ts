@@ -139,7 +139,7 @@ function unkept({ adapted, dose: asked, speed }: Variant, { dose }: Choice): str
   if (asked.work.kind === 'hold' && dose.work.kind !== 'hold') return 'held, not moved';
   if (asked.work.kind === 'hold' && dose.work.kind === 'hold' && dose.work.seconds > asked.work.seconds)
     return `holds of ${asked.work.seconds} s at the most`;
-  if (speed === 'slow' && dose.tempo?.rising === 'X') return 'slow, not fast';
+  if (speed === 'slow' && asked.tempo?.rising !== 'X' && dose.tempo?.rising === 'X') return 'slow, not fast';
   return undefined;
 }
 
