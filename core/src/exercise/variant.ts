@@ -105,6 +105,8 @@ export interface Adaptation {
   load: number;
   /** The one side that may do it. */
   onlySide?: 'left' | 'right';
+  /** It is made for speed, and done slowly. */
+  slowed?: true;
 }
 
 export interface Variant extends Movement {

@@ -180,7 +180,12 @@ function carriedOut(variant: Variant, change: CombinedChange): Variant | undefin
   return {
     ...(change.load === 0 ? bare : now),
     dose: change.onlySide ? { ...dose, perSide: false } : dose,
-    adapted: { say: change.say, load: change.load, ...(change.onlySide ? { onlySide: change.onlySide } : {}) },
+    adapted: {
+      say: change.say,
+      load: change.load,
+      ...(change.onlySide ? { onlySide: change.onlySide } : {}),
+      ...(change.slow && variant.speed === 'fast' ? { slowed: true } : {}),
+    },
   };
 }
 

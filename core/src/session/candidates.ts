@@ -59,7 +59,8 @@ export function seasonReason(variant: Variant, brief: Brief): string | undefined
 }
 
 /** Why a variant is nothing that a coach would choose for this sport, or nothing: it is left to who names it. */
-export function choiceReason({ sports, standing }: Variant, { sport }: Brief): string | undefined {
+export function choiceReason({ sports, standing, adapted }: Variant, { sport }: Brief): string | undefined {
+  if (adapted?.slowed) return 'Made for speed, and speed is out today; add it by name if you want it slow.';
   if (sports.length > 0 && !sports.includes(sport.id)) return 'A drill of another sport.';
   if (sports.length === 0 && standing === 0) return 'Rarely the best choice; add it by name if you want it.';
   return undefined;

@@ -8,6 +8,7 @@ import {
   writeRestrictionText,
 } from '@tropaeum/core/athlete/restriction-text';
 import { causeCeilings, causeWords, heldUntilReleased } from '@tropaeum/core/limits/causes';
+import { contactCeilingOf } from '@tropaeum/core/limits/ceiling';
 import type { LimitExamples } from '@tropaeum/core/limits/examples';
 import { notToday } from '@tropaeum/core/limits/not-today';
 import { regionLimits } from '@tropaeum/core/limits/regions/index';
@@ -208,7 +209,8 @@ function Meaning({ restriction, date }: { restriction: Restriction; date: string
   const limits = regionLimits[cause === 'concussion' ? 'neck' : restriction.region];
   const standing = standingOf(restriction, date);
   const out = standing ? notToday(standing) : [];
-  const { share, pain, contacts } = cause === 'unstated' ? limits.dose : causeCeilings[cause];
+  const { share, pain } = cause === 'unstated' ? limits.dose : causeCeilings[cause];
+  const contacts = standing ? contactCeilingOf([standing]) : 0;
   const avoid = restriction.severity === 'avoid';
   const rows: [string, string][] = [
     ['Cause', `${capital(causeWords[cause].name)}. ${causeWords[cause].means}`],
