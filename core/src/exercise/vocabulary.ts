@@ -116,6 +116,18 @@ export const regions = [
 ] as const;
 export type Region = (typeof regions)[number];
 
+/** Regions of legs and arms, which have two sides; the others lie in the middle. */
+export const legRegions: ReadonlySet<Region> = new Set<Region>([
+  'hip',
+  'groin',
+  'hamstring',
+  'knee',
+  'calf',
+  'ankle',
+  'foot',
+]);
+export const armRegions: ReadonlySet<Region> = new Set<Region>(['shoulder', 'elbow', 'wrist']);
+
 export const levels = ['new', 'beginner', 'intermediate', 'advanced'] as const;
 export type Level = (typeof levels)[number];
 

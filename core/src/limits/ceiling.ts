@@ -1,20 +1,11 @@
 import type { Variant } from '../exercise/variant';
-import type { Region } from '../exercise/vocabulary';
+import { armRegions, legRegions, type Region } from '../exercise/vocabulary';
 import { type Cause, causeCeilings } from './causes';
 import { regionLimits } from './regions';
 import type { Standing } from './restriction';
 
 /** Regions for whose sake jumping itself is limited whatever the cause; a sore arm does not forbid jumping. */
-const jumpedOn: ReadonlySet<Region> = new Set([
-  'lower-back',
-  'hip',
-  'groin',
-  'hamstring',
-  'knee',
-  'calf',
-  'ankle',
-  'foot',
-]);
+const jumpedOn: ReadonlySet<Region> = new Set<Region>(['lower-back', ...legRegions]);
 
 /** Share of the maximum up to which a restricted part may be loaded, 0 to 1: the cause says it, the region where the cause is not known. */
 function shareUnder({ cause, region }: Standing): number {
@@ -45,10 +36,7 @@ const touches = (variant: Variant, standing: Standing) =>
   (!sparedBy(variant, standing) && variant.regions.some((r) => r.region === standing.region));
 
 /** Parts that are loaded together: what is sore in one is not moved fast through the others. */
-const chains: readonly ReadonlySet<Region>[] = [
-  jumpedOn,
-  new Set(['neck', 'upper-back', 'shoulder', 'elbow', 'wrist']),
-];
+const chains: readonly ReadonlySet<Region>[] = [jumpedOn, new Set<Region>(['neck', 'upper-back', ...armRegions])];
 
 /** Causes for whose sake everything is slow: a fall or a jerk would do harm wherever it began. */
 const slowAltogether: ReadonlySet<Cause> = new Set(['post-operative-early', 'concussion']);

@@ -1,5 +1,5 @@
 import type { Variant } from '../exercise/variant';
-import type { Region } from '../exercise/vocabulary';
+import { armRegions, legRegions, type Region } from '../exercise/vocabulary';
 import { type Cause, causeWords } from './causes';
 import { movementGroups } from './groups';
 import { type MovementFacts, movementOf } from './movement';
@@ -19,8 +19,6 @@ export interface Verdict {
 const allowed: Verdict = { kind: 'allowed', changes: [] };
 const not = (why: string): Verdict => ({ kind: 'not', why, changes: [] });
 const changedTo = (why: string, ...changes: readonly Change[]): Verdict => ({ kind: 'adapted', why, changes });
-const legs: ReadonlySet<Region> = new Set(['hip', 'groin', 'hamstring', 'knee', 'calf', 'ankle', 'foot']);
-const arms: ReadonlySet<Region> = new Set(['shoulder', 'elbow', 'wrist']);
 
 /** Exercises that stay inside what an early operation or a bone stress still allows, although `avoid` would not have them. */
 const stillAllowed: Partial<Record<Cause, Partial<Record<Region, readonly string[]>>>> = {
@@ -105,9 +103,9 @@ function unwritten(m: MovementFacts, { region, severity }: Standing): Verdict {
 function otherSideTrains(m: MovementFacts, { region, side, severity, cause }: Standing): boolean {
   if (side === 'both' || m.variant.side !== 'single') return false;
   // Propped sideways on one forearm, the other arm is free.
-  if (arms.has(region))
+  if (armRegions.has(region))
     return !m.fast && !m.handsLoaded && (!m.at('hands-and-feet') || m.pattern('hip-adduction', 'hip-abduction'));
-  if (!legs.has(region) || m.lands || m.fast || cause === 'post-operative-early') return false;
+  if (!legRegions.has(region) || m.lands || m.fast || cause === 'post-operative-early') return false;
   if (severity === 'avoid') return (region === 'calf' || region === 'ankle' || region === 'foot') && m.at('one-foot');
   return m.at('one-foot', 'lying', 'sitting');
 }
@@ -148,7 +146,7 @@ function holdsOnly(m: MovementFacts, standing: Standing, base: Verdict): Verdict
 
 function weightVerdict(m: MovementFacts, standing: Standing): Verdict {
   const { weightBearing, region, side } = standing;
-  if (!weightBearing || weightBearing === 'full' || !legs.has(region)) return allowed;
+  if (!weightBearing || weightBearing === 'full' || !legRegions.has(region)) return allowed;
   const carries = m.standing || m.at('hands-and-feet') || m.kneeling;
   if (!carries) return allowed;
   if (weightBearing === 'none') return not('The leg may not carry any weight.');

@@ -2,7 +2,7 @@ import { daysBetween } from '../athlete/athlete';
 import type { Dose } from '../dose/dose';
 import { setSeconds } from '../dose/time';
 import type { Variant } from '../exercise/variant';
-import { type BlockKind, levels, mainBlocks, type Region } from '../exercise/vocabulary';
+import { type BlockKind, legRegions, levels, mainBlocks } from '../exercise/vocabulary';
 import type { BlockBounds } from './blocks';
 import type { Brief } from './brief';
 import { alone, type Column, columnOf, ofSets, switchSeconds } from './column';
@@ -41,11 +41,9 @@ const hoursBeforeFixture = (brief: Brief) =>
 /** Work that lengthens a muscle hard leaves it sore for two to three days; common practice, no source. */
 const soreHours = 72;
 
-const legs = new Set<Region>(['hip', 'groin', 'hamstring', 'knee', 'calf', 'ankle', 'foot']);
-
 /** Why the season stands against a variant today, or nothing. */
 export function seasonReason(variant: Variant, brief: Brief): string | undefined {
-  if (brief.season.spare === 'lower' && variant.regions.some((r) => r.high && legs.has(r.region)))
+  if (brief.season.spare === 'lower' && variant.regions.some((r) => r.high && legRegions.has(r.region)))
     return 'The legs are to stay fresh today.';
   const hours = hoursBeforeFixture(brief);
   const sores =

@@ -1,7 +1,7 @@
 import type { MovementFacts } from '../movement';
-import { allContractions, changed, early, out, type RegionLimits } from '../rule';
+import { allContractions, changed, early, type LimitRule, out, type RegionLimits } from '../rule';
 
-const footCarries = (m: MovementFacts) =>
+export const footCarries = (m: MovementFacts) =>
   m.contacts.has('toes') || m.contacts.has('feet') || m.contacts.has('heels') || m.contacts.has('insteps');
 /** Work whose lower leg is propped, held or pressed at the foot. */
 export const footHeld = (m: MovementFacts) =>
@@ -10,6 +10,37 @@ export const footHeld = (m: MovementFacts) =>
   (m.pattern('knee-flexion') && (m.kneeling || m.banded || m.partner)) ||
   (m.forearmsLoaded && m.at('lying') && m.contacts.has('insteps')) ||
   m.is('folded-kneeling-rest', 'butterfly-stretch', 'sofa-thigh-stretch', 'half-kneeling-hip-opener');
+
+/** Ankle and foot under `avoid` are spared in the same way: no weight, no landing, nothing that holds or presses the foot. */
+export const footSpared: readonly LimitRule[] = [
+  out('The foot carries, is held or is pressed.', footHeld),
+  out('Landing.', (m) => m.lands),
+  out(
+    'Weight on it.',
+    (m) =>
+      (m.pattern(
+        'knee-dominant',
+        'hip-dominant',
+        'calf',
+        'balance',
+        'pulse',
+        'locomotion',
+        'skill',
+        'throw',
+        'whole-body-lift',
+      ) &&
+        !m.is('feet-up-breathing', 'ankle-weight-leg-back', 'ankle-weight-knee-extension')) ||
+      m.at('one-foot', 'split'),
+    { oneSided: true },
+  ),
+  out('The foot carries part of the body.', (m) => m.at('hands-and-feet') && footCarries(m)),
+  out('The heel digs in.', (m) => m.pattern('knee-flexion') && (m.contacts.has('heels') || m.contacts.has('feet'))),
+  changed(
+    'Standing or bracing loads it.',
+    'Sit on a chair, the sore foot free.',
+    (m) => m.at('both-feet') || (m.at('sitting') && (m.contacts.has('heels') || m.contacts.has('feet'))),
+  ),
+];
 
 export const ankle: RegionLimits = {
   region: 'ankle',
@@ -26,35 +57,7 @@ export const ankle: RegionLimits = {
   told: 'If you cannot take four steps, or the bone itself is sore, it needs a picture first.',
   lift: 'A sprain: the coach, by the criteria. A sore bone, giving way again and again, a high sprain, operation: a clinician.',
   sources: ['Stiell 1992 (Ottawa rules)', 'Vuurberg 2018 (ankle sprain)', 'Smith 2021 (return)', 'Doherty 2017'],
-  avoid: [
-    out('The foot carries, is held or is pressed.', footHeld),
-    out('Landing.', (m) => m.lands),
-    out(
-      'Weight on it.',
-      (m) =>
-        (m.pattern(
-          'knee-dominant',
-          'hip-dominant',
-          'calf',
-          'balance',
-          'pulse',
-          'locomotion',
-          'skill',
-          'throw',
-          'whole-body-lift',
-        ) &&
-          !m.is('feet-up-breathing', 'ankle-weight-leg-back', 'ankle-weight-knee-extension')) ||
-        m.at('one-foot', 'split'),
-      { oneSided: true },
-    ),
-    out('The foot carries part of the body.', (m) => m.at('hands-and-feet') && footCarries(m)),
-    changed(
-      'Standing or bracing loads it.',
-      'Sit on a chair, the sore foot free.',
-      (m) => m.at('both-feet') || (m.at('sitting') && (m.contacts.has('heels') || m.contacts.has('feet'))),
-    ),
-    out('The heel digs in.', (m) => m.pattern('knee-flexion') && (m.contacts.has('heels') || m.contacts.has('feet'))),
-  ],
+  avoid: footSpared,
   limit: [
     out('A push that nobody foresees.', (m) => m.has('unforeseen') && m.pattern('anti-rotation'), {
       causes: ['joint-instability'],

@@ -1,10 +1,7 @@
-import type { MovementFacts } from '../movement';
 import { allContractions, changed, fine, out, type RegionLimits } from '../rule';
-import { footHeld } from './ankle';
+import { footHeld, footSpared } from './ankle';
 
 const staged = { causes: ['bone-stress', 'post-operative-early'] } as const;
-const footCarries = (m: MovementFacts) =>
-  m.contacts.has('toes') || m.contacts.has('feet') || m.contacts.has('heels') || m.contacts.has('insteps');
 
 export const foot: RegionLimits = {
   region: 'foot',
@@ -25,35 +22,7 @@ export const foot: RegionLimits = {
     'Hoenig 2022 (bone stress)',
     'Mountjoy 2023 (low energy)',
   ],
-  avoid: [
-    out('The foot carries, is held or is pressed.', footHeld),
-    out('Landing on it.', (m) => m.lands),
-    out(
-      'Weight on it.',
-      (m) =>
-        (m.pattern(
-          'knee-dominant',
-          'hip-dominant',
-          'calf',
-          'balance',
-          'pulse',
-          'locomotion',
-          'skill',
-          'throw',
-          'whole-body-lift',
-        ) &&
-          !m.is('feet-up-breathing', 'ankle-weight-leg-back', 'ankle-weight-knee-extension')) ||
-        m.at('one-foot', 'split'),
-      { oneSided: true },
-    ),
-    out('It carries part of the body.', (m) => m.at('hands-and-feet') && footCarries(m)),
-    out('The heel digs in.', (m) => m.pattern('knee-flexion') && (m.contacts.has('heels') || m.contacts.has('feet'))),
-    changed(
-      'Standing or bracing loads it.',
-      'Sit on a chair, the sore foot free.',
-      (m) => m.at('both-feet') || (m.at('sitting') && (m.contacts.has('heels') || m.contacts.has('feet'))),
-    ),
-  ],
+  avoid: footSpared,
   limit: [
     out(
       'The foot carries weight or is held.',

@@ -1,4 +1,23 @@
+import type { MovementFacts } from '../movement';
 import { allContractions, changed, early, fine, out, type RegionLimits } from '../rule';
+
+/** The neck holds the head, or the shoulder girdle and the trunk pull on it. */
+const pullsOnNeck = (m: MovementFacts) =>
+  m.neckWork ||
+  m.pattern(
+    'vertical-push',
+    'vertical-pull',
+    'trunk-flexion',
+    'trunk-extension',
+    'throw',
+    'skill',
+    'whole-body-lift',
+    'locomotion',
+    'pulse',
+    'anti-extension',
+    'scapular',
+    'rotation',
+  );
 
 /** Concussion is read here too, whatever region was named: it holds for the whole body. */
 export const neck: RegionLimits = {
@@ -36,25 +55,8 @@ export const neck: RegionLimits = {
     out(
       'The neck holds the head up, is jolted or is pulled on.',
       (m) =>
-        m.pattern(
-          'neck-flexion',
-          'neck-extension',
-          'neck-lateral',
-          'vertical-push',
-          'vertical-pull',
-          'trunk-flexion',
-          'trunk-extension',
-          'throw',
-          'skill',
-          'whole-body-lift',
-          'locomotion',
-          'pulse',
-          'anti-extension',
-          'anti-rotation',
-          'anti-lateral-flexion',
-          'scapular',
-          'rotation',
-        ) ||
+        pullsOnNeck(m) ||
+        m.pattern('anti-rotation', 'anti-lateral-flexion') ||
         m.at('hands-and-feet', 'hanging') ||
         m.lands ||
         m.fast ||
@@ -77,23 +79,7 @@ export const neck: RegionLimits = {
     out(
       'Early after an operation: only what the surgeon lists.',
       (m) =>
-        m.pattern(
-          'neck-flexion',
-          'neck-extension',
-          'neck-lateral',
-          'vertical-push',
-          'vertical-pull',
-          'trunk-flexion',
-          'trunk-extension',
-          'throw',
-          'skill',
-          'whole-body-lift',
-          'locomotion',
-          'pulse',
-          'anti-extension',
-          'scapular',
-          'rotation',
-        ) ||
+        pullsOnNeck(m) ||
         m.at('hands-and-feet', 'hanging') ||
         m.lands ||
         (m.weighted && !m.at('lying', 'sitting')) ||
