@@ -4,7 +4,7 @@ export default defineConfig({
   test: {
     include: ['{core,server,cli,web}/{src,test}/**/*.test.ts'],
     globalSetup: ['server/test/cluster.ts'],
-    testTimeout: 60_000,
+    testTimeout: 120_000,
     hookTimeout: 60_000,
     fileParallelism: true,
     maxWorkers: 2,
