@@ -122,6 +122,9 @@ export function scaledBody({ heightCm, massKg, sex }: AthleteSize): ScaledBody {
   };
 }
 
+/** The body on which is judged what hardly changes with size: angles, shares of strength, what a movement is for. */
+export const referenceBody = scaledBody({ heightCm: 175, massKg: 70 });
+
 /**
  * The body as its upper arms look and lever in the drawn side view when the elbows stand out to the sides, degrees from 0 (beside the body) to 80.
  *

@@ -1,14 +1,12 @@
 import { placedBetween, shareSupport } from '../body/motion';
 import type { PlacedBody } from '../body/placing';
-import { GRAVITY, type ScaledBody, scaledBody } from '../body/segments';
+import { GRAVITY, referenceBody, type ScaledBody } from '../body/segments';
 import { type MomentName, momentNames, type Statics } from '../body/statics';
 import { loadedStatics } from './loading';
 import { type Along, shippedPeaks } from './peak-points';
 import { bodyKey, keptOf, placedVariant, statureKey } from './placed';
 import type { Variant } from './variant';
 
-/** The body on which it is found out where the peaks lie: they hardly move with size. */
-const reference = scaledBody({ heightCm: 175, massKg: 70 });
 /** A required load is tried at this mass as well as without, kg: a heavy one moves the peak. */
 const referenceLoadKg = 30;
 /** So many points are looked at between two keyframes. */
@@ -20,7 +18,7 @@ const [rises, counts] = [1.03, 0.012];
 
 /** Finds the points where some moment is larger than in every keyframe; none in the air, where the body is weightless, nor where hands give way to forearms. */
 export function findPeaks(variant: Variant): Along[] {
-  const keys = placedVariant(variant, reference);
+  const keys = placedVariant(variant, referenceBody);
   const points = keys.slice(0, -1).flatMap((key, after): (Along & { frame: PlacedBody })[] => {
     const next = keys[after + 1] as PlacedBody;
     if (key.airborne || next.airborne || !shareSupport(key, next)) return [];
@@ -36,7 +34,7 @@ export function findPeaks(variant: Variant): Along[] {
   for (const loadKg of variant.load?.required ? loads.slice(-1) : loads) {
     const all = loadedStatics(variant, [...keys, ...points.map((p) => p.frame)], { loadKg });
     const [atKeys, between] = [all.slice(0, keys.length), all.slice(keys.length)];
-    const floor = counts * reference.massKg * GRAVITY * reference.heightM;
+    const floor = counts * referenceBody.massKg * GRAVITY * referenceBody.heightM;
     for (const name of momentNames) {
       const top = Math.max(...atKeys.map((s) => s.momentsNm[name]));
       const best = largestAt(between, name);

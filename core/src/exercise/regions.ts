@@ -1,16 +1,12 @@
 import { flattened } from '../body/pose';
-import { scaledBody } from '../body/segments';
+import { referenceBody } from '../body/segments';
 import type { MomentName } from '../body/statics';
-import { typicalMoment } from '../body/typical-strength';
-import { momentOf, peakMoments } from './moments';
+import { momentOf } from './moments';
 import { placedVariant } from './placed';
+import { sharesOfMost, usualLoad } from './shares';
 import type { RegionLoad, Variant } from './variant';
 import type { JointAction, Region } from './vocabulary';
 
-/** The body on which regions are judged; shares of strength change little with size. */
-const reference = scaledBody({ heightCm: 175, massKg: 70 });
-/** A required weight that is not limited by the variant is judged at this mass, kg; common practice, no source. */
-const usualLoadKg = 10;
 /** Share of a trained adult's most from which a joint counts as loaded, and as highly loaded; common practice, no source. */
 const loadedFrom = 0.33;
 const highFrom = 0.6;
@@ -59,17 +55,15 @@ export function computedRegions(variant: Variant): RegionLoad[] {
       landing: now.landing || (marks.landing ?? false),
     });
   };
-  const loadKg = variant.load?.required ? Math.min(variant.load.maxKg ?? usualLoadKg, usualLoadKg) : 0;
-  const moments = peakMoments(variant, reference, { loadKg });
-  const share = (name: MomentName) => moments[name] / (typicalMoment[name] * reference.massKg);
+  const share = sharesOfMost(variant, referenceBody, usualLoad(variant));
 
   for (const action of variant.jointActions)
-    mark(regionOfAction(action), { high: share(momentOf(action)) >= highFrom });
+    mark(regionOfAction(action), { high: share[momentOf(action)] >= highFrom });
   for (const name of Object.keys(regionOfMoment) as MomentName[])
-    if (name !== 'shoulder-turn' && share(name) >= loadedFrom)
-      mark(regionOfMoment[name], { high: share(name) >= highFrom });
+    if (name !== 'shoulder-turn' && share[name] >= loadedFrom)
+      mark(regionOfMoment[name], { high: share[name] >= highFrom });
 
-  const frames = placedVariant(variant, reference);
+  const frames = placedVariant(variant, referenceBody);
   if (variant.view === 'side') {
     const angles = frames.map((f) => flattened(f.pose));
     const largest = (i: number) => Math.max(...angles.flatMap((a) => [a[i] as number, a[i + 6] as number]));

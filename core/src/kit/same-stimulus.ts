@@ -1,8 +1,7 @@
 import type { ScaledBody } from '../body/segments';
-import { type MomentName, momentNames } from '../body/statics';
-import { typicalMoment } from '../body/typical-strength';
+import { momentNames } from '../body/statics';
 import type { Loading } from '../exercise/loading';
-import { peakMoments } from '../exercise/moments';
+import { sharesOfMost } from '../exercise/shares';
 import type { Variant } from '../exercise/variant';
 import type { Feasibility } from './feasible';
 import type { LoadOption } from './loads';
@@ -20,8 +19,8 @@ type Profile = readonly number[];
 
 /** Joint moments as shares of a typical most, so that a wrist counts as much as a hip. */
 function profileOf(variant: Variant, body: ScaledBody, loading: Loading): Profile {
-  const moments = peakMoments(variant, body, loading);
-  return momentNames.map((name: MomentName) => moments[name] / (typicalMoment[name] * body.massKg));
+  const shares = sharesOfMost(variant, body, loading);
+  return momentNames.map((name) => shares[name]);
 }
 
 function likenessOf(a: Profile, b: Profile): number {

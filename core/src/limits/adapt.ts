@@ -1,12 +1,12 @@
 import type { Keyframe } from '../body/motion';
 import { between, type LimbAngles, type Pose } from '../body/pose';
-import { type ScaledBody, scaledBody } from '../body/segments';
+import { referenceBody, type ScaledBody, scaledBody } from '../body/segments';
 import { amountOf, type Dose, type Tempo } from '../dose/dose';
 import { keptOf, placedVariant } from '../exercise/placed';
 import type { Variant } from '../exercise/variant';
 import type { BlockKind, JointAction } from '../exercise/vocabulary';
 import { type CombinedChange, combined, type Limit } from './limit';
-import { anglesOf, type MovementAngles, referenceBody } from './movement';
+import { anglesOf, type MovementAngles } from './movement';
 import type { RangeJoint } from './rule';
 
 /** Statures between which a range must hold: angles change little with size, and most at its ends. */

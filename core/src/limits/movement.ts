@@ -1,19 +1,13 @@
 import type { ContactPart } from '../body/contact';
 import type { PlacedBody } from '../body/placing';
 import { type LimbAngles, type LimbSide, limbSides } from '../body/pose';
-import { scaledBody } from '../body/segments';
-import { type MomentName, momentNames } from '../body/statics';
-import { typicalMoment } from '../body/typical-strength';
-import { peakMoments } from '../exercise/moments';
+import { referenceBody } from '../body/segments';
+import type { MomentName } from '../body/statics';
 import { placedVariant } from '../exercise/placed';
+import { sharesOfMost, usualLoad } from '../exercise/shares';
 import type { Trait } from '../exercise/traits';
 import type { Variant } from '../exercise/variant';
 import type { Joint, Motion, Pattern, Position, Regime, Region } from '../exercise/vocabulary';
-
-/** The body on which a movement is judged: its angles and shares hardly change with size. */
-export const referenceBody = scaledBody({ heightCm: 175, massKg: 70 });
-/** A load that a movement is about is counted at this mass, kg; common practice, no source. */
-const usualLoadKg = 10;
 
 /** Largest joint angles over the way of a movement, degrees. What a view does not show is left out. */
 export interface MovementAngles {
@@ -21,7 +15,6 @@ export interface MovementAngles {
   kneeLoaded: number;
   knee: number;
   hip?: number;
-  hipBack?: number;
   /** How far a leg is led out to the side. */
   hipOut?: number;
   /** How far the arm is raised, forwards or sideways; only forwards and upwards for arms that a view from above does not show. */
@@ -33,7 +26,6 @@ export interface MovementAngles {
   /** Of a hand that carries: bent back. */
   wristLoaded: number;
   trunkBent?: number;
-  trunkArched?: number;
   trunkTurned?: number;
   /** Hip bent with a straight knee: how far the hamstrings are drawn out. */
   hamstring?: number;
@@ -41,7 +33,7 @@ export interface MovementAngles {
 
 const handParts: ReadonlySet<ContactPart> = new Set(['hands', 'palms', 'fingertips']);
 const forearmParts: ReadonlySet<ContactPart> = new Set(['forearms', 'elbows']);
-const footParts: ReadonlySet<ContactPart> = new Set(['feet', 'toes', 'heels', 'insteps']);
+const legParts: ReadonlySet<ContactPart> = new Set(['feet', 'toes', 'heels', 'insteps', 'knees']);
 const lyingParts: ReadonlySet<ContactPart> = new Set(['seat', 'back', 'chest']);
 const landingPatterns: ReadonlySet<Pattern> = new Set(['jump', 'landing', 'hop', 'quick-feet']);
 
@@ -198,18 +190,13 @@ export class MovementFacts {
     return this.variant.needs.partner;
   }
 
-  /** Both feet on the ground and the trunk bent forward over them. */
-  get bentOver(): boolean {
-    return this.standing && (this.angles.hip ?? 0) > bentOverFrom && this.angles.kneeLoaded < bentOverFrom;
-  }
-
   over(angle: keyof MovementAngles, degrees: number): boolean {
     return (this.angles[angle] ?? 0) > degrees;
   }
 
   /** Largest moment over a trained adult's typical maximum, 0 to 1 and over. */
   share(moment: MomentName): number {
-    this.known ??= sharesOf(this.variant);
+    this.known ??= sharesOfMost(this.variant, referenceBody, usualLoad(this.variant));
     return this.known[moment];
   }
 }
@@ -217,16 +204,6 @@ export class MovementFacts {
 /** Loads that no hand holds, and those that hands do. */
 const wornPlaces: ReadonlySet<string> = new Set(['back', 'hips', 'ankles', 'head']);
 const handPlaces: ReadonlySet<string> = new Set(['hands', 'near-hand', 'far-hand']);
-/** Hip flexion from which a standing body is bent over, degrees; common practice, no source. */
-const bentOverFrom = 60;
-
-function sharesOf(variant: Variant): Record<MomentName, number> {
-  const loadKg = variant.load?.required ? Math.min(variant.load.maxKg ?? usualLoadKg, usualLoadKg) : 0;
-  const moments = peakMoments(variant, referenceBody, { loadKg });
-  return Object.fromEntries(
-    momentNames.map((name) => [name, moments[name] / (typicalMoment[name] * referenceBody.massKg)]),
-  ) as Record<MomentName, number>;
-}
 
 interface LimbAt {
   angles: LimbAngles;
@@ -238,7 +215,6 @@ interface LimbAt {
 function limbsAt({ pose, touches }: PlacedBody): LimbAt[] {
   const on = (side: LimbSide, parts: ReadonlySet<ContactPart>) =>
     touches.some((touch) => touch.side === side && parts.has(touch.contact.part));
-  const legParts: ReadonlySet<ContactPart> = new Set([...footParts, 'knees']);
   return limbSides.map((side) => ({
     angles: pose[side],
     carries: on(side, legParts),
@@ -268,11 +244,9 @@ export function anglesOf(frames: readonly PlacedBody[]): MovementAngles {
   return {
     ...shared,
     hip: largest(limbs.map((l) => l.angles.hip)),
-    hipBack: largest(limbs.map((l) => -l.angles.hip)),
     armBehind: largest(limbs.map((l) => -l.angles.shoulder)),
     wristLoaded: largest(limbs.filter((l) => l.handCarries).map((l) => l.angles.wrist)),
     trunkBent: largest(frames.map((f) => f.pose.trunk)),
-    trunkArched: largest(frames.map((f) => -f.pose.trunk)),
     hamstring: largest(limbs.map((l) => l.angles.hip - l.angles.knee)),
   };
 }

@@ -1,10 +1,11 @@
 import type { PlacedBody } from '../body/placing';
 import type { LimbAngles } from '../body/pose';
-import { scaledBody } from '../body/segments';
+import { referenceBody } from '../body/segments';
 import type { MomentName, Statics } from '../body/statics';
 import { typicalMoment } from '../body/typical-strength';
 import { momentOf, staticsOf } from '../exercise/moments';
 import { placedVariant } from '../exercise/placed';
+import { usualLoad } from '../exercise/shares';
 import type { Variant } from '../exercise/variant';
 import type { Joint, JointAction, Motion } from '../exercise/vocabulary';
 import type { ForceAxis } from './profile';
@@ -27,10 +28,6 @@ export interface MeasuredVariant {
   /** How much of the outside force goes each way, seen from the body; the largest is 1. */
   force: Readonly<Record<ForceAxis, number>>;
 }
-
-/** Everybody is measured as one body with one hand weight, so that what a variant is for does not change with who does it. */
-const referenceBody = scaledBody({ heightCm: 175, massKg: 70 });
-const referenceLoadKg = 10;
 
 /** A joint action that is named works, however little the drawn plane shows of it; more so in fast work, where masses answer that stand still here. */
 const leastPart = { slow: 0.3, controlled: 0.3, fast: 0.6 } as const;
@@ -134,8 +131,8 @@ function forcesOf(
 
 function measure(variant: Variant): MeasuredVariant {
   const frames = placedVariant(variant, referenceBody);
-  const loadKg = variant.load?.required ? Math.min(referenceLoadKg, variant.load.maxKg ?? referenceLoadKg) : 0;
-  const loads = staticsOf(variant, referenceBody, { loadKg });
+  // Everybody is measured as one body with one hand weight, so that what a variant is for does not change with who does it.
+  const loads = staticsOf(variant, referenceBody, usualLoad(variant));
   const joints = variant.jointActions.map((action) => {
     const moment = momentOf(action);
     const most = typicalMoment[moment] * referenceBody.massKg;
