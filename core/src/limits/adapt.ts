@@ -1,7 +1,8 @@
 import type { Keyframe } from '../body/motion';
-import { between, type LimbAngles, type Pose } from '../body/pose';
+import { between } from '../body/pose';
 import { referenceBody, type ScaledBody, scaledBody } from '../body/segments';
-import { amountOf, type Dose, type Tempo } from '../dose/dose';
+import type { Dose, Tempo } from '../dose/dose';
+import { contactsInSet } from '../exercise/contacts';
 import { keptOf, placedVariant } from '../exercise/placed';
 import type { Variant } from '../exercise/variant';
 import type { BlockKind, JointAction } from '../exercise/vocabulary';
@@ -37,21 +38,6 @@ function excess(variant: Variant, frame: number, range: Range, bodies = statures
   return Math.max(...bodies.flatMap((body) => joints.map(([joint, to]) => reachIn(variant, frame, body, joint) - to)));
 }
 
-const limbWords = ({ shoulder, elbow, wrist, hip, knee, ankle }: LimbAngles): LimbAngles => ({
-  shoulder,
-  elbow,
-  wrist,
-  hip,
-  knee,
-  ankle,
-});
-
-/** A pose on the way between two others, written down like a keyframe that stands where `from` stands. */
-function written(from: Keyframe, name: string, pose: Pose): Keyframe {
-  const { lean, trunk, neck, near, far } = pose;
-  return { ...from, name, change: { lean, trunk, neck, near: limbWords(near), far: limbWords(far) } };
-}
-
 const samePlaces = (a: Keyframe, b: Keyframe) => a.on.join() === b.on.join();
 
 /** A frame moved so far back towards another one of the same movement. */
@@ -61,7 +47,8 @@ function movedBack(variant: Variant, frame: number, towards: number, share: numb
   const [home, there] = [variant.keyframes[towards] as Keyframe, variant.keyframes[frame] as Keyframe];
   if (!from || !to) return variant;
   const shift = there.shift === undefined ? {} : { shift: there.shift * share };
-  const keyframe = { ...written(home, there.name, between(from.pose, to.pose, share)), ...shift };
+  // It stands where the other one stands.
+  const keyframe = { ...home, name: there.name, change: between(from.pose, to.pose, share), ...shift };
   return { ...variant, keyframes: variant.keyframes.with(frame, keyframe) };
 }
 
@@ -109,11 +96,7 @@ function partOfWay(variant: Variant, share: number): Variant | undefined {
 /** Held still half-way. */
 function heldAtMid(variant: Variant, hold: NonNullable<CombinedChange['hold']>): Variant | undefined {
   const { dose } = variant;
-  if (dose.work.kind === 'hold')
-    return {
-      ...variant,
-      dose: { ...dose, work: { kind: 'hold', seconds: Math.min(dose.work.seconds, hold.seconds) } },
-    };
+  if (dose.work.kind === 'hold') return { ...variant, dose: capped(dose, hold.seconds) };
   // Where hands or feet change place on the way, the last position is the one that is held.
   const half = partOfWay(variant, 0.5) ?? { ...variant, keyframes: variant.keyframes.slice(-1) };
   const { tempo: _, reserve: __, ...rest } = dose;
@@ -154,12 +137,6 @@ function slowly(variant: Variant): Variant | undefined {
   };
 }
 
-/** Contacts with the ground in one set on each side; in work by the clock two a second. */
-function contactsIn({ impactContacts, dose: { work, perSide } }: Variant): number {
-  const amount = work.kind === 'hold' || work.kind === 'work' ? 2 * work.seconds : amountOf(work);
-  return impactContacts * amount * (perSide ? 2 : 1);
-}
-
 function capped(dose: Dose, holdAtMost: number | undefined): Dose {
   if (holdAtMost === undefined || dose.work.kind !== 'hold') return dose;
   return { ...dose, work: { kind: 'hold', seconds: Math.min(dose.work.seconds, holdAtMost) } };
@@ -168,7 +145,7 @@ function capped(dose: Dose, holdAtMost: number | undefined): Dose {
 function carriedOut(variant: Variant, change: CombinedChange): Variant | undefined {
   if (change.instead) return undefined;
   if (change.load === 0 && variant.load?.required) return undefined;
-  if (change.contacts !== undefined && contactsIn(variant) > change.contacts) return undefined;
+  if (change.contacts !== undefined && contactsInSet(variant, variant.dose) > change.contacts) return undefined;
   let now: Variant | undefined = variant;
   if (change.slow) now = slowly(now);
   if (now && change.rangeShare < 1 && now.dose.work.kind !== 'hold') now = partOfWay(now, change.rangeShare);

@@ -1,7 +1,7 @@
 import { heldUntilReleased } from './causes';
 import { causeOf, lifterOf, type Restriction } from './restriction';
 
-const placeOf = ({ region, side = 'both' }: Restriction) => `${region} ${side}`;
+const placeOf = ({ region, side = 'both' }: Restriction | Release) => `${region} ${side}`;
 
 /** Bearing more is looser. */
 const bearing = { none: 0, partial: 1, full: 2 } as const;
@@ -22,11 +22,17 @@ export function isLoosened(before: Restriction, after: Restriction | undefined):
   return was !== is && (heldUntilReleased.has(was) || was === 'joint-instability');
 }
 
-/** A restriction that a clinician alone may loosen, and what is to become of it. */
-export interface GuardedChange {
-  before: Restriction;
+/** A restriction that came, went or changed. */
+export interface ListedChange {
+  before?: Restriction;
   after?: Restriction;
 }
+
+/** A change of a restriction that a clinician alone may loosen. */
+export type GuardedChange = ListedChange & { before: Restriction };
+
+const isGuarded = (change: ListedChange): change is GuardedChange =>
+  change.before !== undefined && lifterOf(change.before) === 'clinician' && isLoosened(change.before, change.after);
 
 /**
  * Of a new list of restrictions, the changes that only a clinician may make: what was set by one, or follows an operation, a bone stress, a
@@ -34,13 +40,8 @@ export interface GuardedChange {
  *
  * @example guardedChanges([{ region: 'knee', severity: 'limit', cause: 'bone-stress' }], []).length // 1
  */
-export function guardedChanges(before: readonly Restriction[], after: readonly Restriction[]): GuardedChange[] {
-  return before.flatMap((was): GuardedChange[] => {
-    const is = after.find((r) => placeOf(r) === placeOf(was));
-    if (lifterOf(was) !== 'clinician' || !isLoosened(was, is)) return [];
-    return [{ before: was, ...(is ? { after: is } : {}) }];
-  });
-}
+export const guardedChanges = (before: readonly Restriction[], after: readonly Restriction[]): GuardedChange[] =>
+  changesOf(before, after).filter(isGuarded);
 
 /** That somebody who may has released a part, in writing. */
 export interface Release {
@@ -53,21 +54,14 @@ export interface Release {
   words: string;
 }
 
-/** Whether a change is covered by a release. */
-export const isReleased = ({ before }: GuardedChange, releases: readonly Release[]): boolean =>
-  releases.some((r) => r.region === before.region && (r.side ?? 'both') === (before.side ?? 'both'));
-
 /** The release that a change rests on, where it needs one. */
-export function releaseFor({ before, after }: ListedChange, releases: readonly Release[]): Release | undefined {
-  if (!before || lifterOf(before) !== 'clinician' || !isLoosened(before, after)) return undefined;
-  return releases.find((r) => r.region === before.region && (r.side ?? 'both') === (before.side ?? 'both'));
+export function releaseFor(change: ListedChange, releases: readonly Release[]): Release | undefined {
+  return isGuarded(change) ? releases.find((r) => placeOf(r) === placeOf(change.before)) : undefined;
 }
 
-/** A restriction that came, went or changed. */
-export interface ListedChange {
-  before?: Restriction;
-  after?: Restriction;
-}
+/** Whether a change is covered by a release. */
+export const isReleased = (change: GuardedChange, releases: readonly Release[]): boolean =>
+  releaseFor(change, releases) !== undefined;
 
 /** Every difference between two lists of restrictions; of one part of the body there is one. */
 export function changesOf(before: readonly Restriction[], after: readonly Restriction[]): ListedChange[] {

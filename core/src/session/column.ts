@@ -1,7 +1,8 @@
 import { effortOf } from '../capacity/effort';
-import { amountOf, type Dose } from '../dose/dose';
+import type { Dose } from '../dose/dose';
 import { itemSeconds, setSeconds } from '../dose/time';
 import { zones } from '../dose/zone';
+import { contactsInSet } from '../exercise/contacts';
 import type { Variant } from '../exercise/variant';
 import type { Pattern, Region } from '../exercise/vocabulary';
 import { loadingOf } from '../kit/loads';
@@ -34,12 +35,7 @@ export const leastSaved = 15;
 
 /** Landings of an item over all sets and both sides. */
 export function contactsOf(variant: Variant, dose: Dose): number {
-  if (variant.impactContacts === 0) return 0;
-  const sides = dose.perSide ? 2 : 1;
-  const { work } = dose;
-  const timed = work.kind === 'hold' || work.kind === 'work';
-  const inOneSet = timed ? work.seconds * 2 : amountOf(work);
-  return Math.round(variant.impactContacts * inOneSet * sides * dose.sets);
+  return Math.round(contactsInSet(variant, dose) * dose.sets);
 }
 
 /** Seconds of an item with fetching what it needs. */
