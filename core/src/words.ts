@@ -1,2 +1,10 @@
-/** @example capitalised('left knee') // 'Left knee' */
-export const capitalised = (text: string): string => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;
+/** @example capital('left knee') // 'Left knee' */
+export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** A word of the data as one reads it. @example words('rear-foot') // 'rear foot' */
+export const words = (id: string): string => id.replaceAll('-', ' ');
+
+/** A part of the body as it is said. @example partWords({ region: 'lower-back' }) // 'lower back' */
+export function partWords({ region, side = 'both' }: { region: string; side?: 'left' | 'right' | 'both' }): string {
+  return side === 'both' ? words(region) : `${side} ${words(region)}`;
+}

@@ -1,12 +1,13 @@
-import { type Region, regions } from '../exercise/vocabulary';
+import { hasSides, type Region, regions } from '../exercise/vocabulary';
 import { type Cause, causeInText, causes, causeWords } from '../limits/causes';
 import { type MovementGroup, movementGroupIds, movementGroups } from '../limits/groups';
-import type { Restriction, Setter, Stage, WeightBearing } from '../limits/restriction';
+import { type Restriction, type Setter, type Stage, stages, type WeightBearing } from '../limits/restriction';
+import { partWords } from '../words';
 import { dayIn, isFault, type TextFault } from './day-in-text';
 
 /** What coaches and athletes call the regions; a longer name is read before a shorter one inside it. */
 const regionNames: readonly (readonly [string, Region])[] = [
-  ...regions.map((region) => [region.replace('-', ' '), region] as const),
+  ...regions.map((region) => [partWords({ region }), region] as const),
   ['low back', 'lower-back'],
   ['back', 'lower-back'],
   ['lumbar', 'lower-back'],
@@ -72,11 +73,14 @@ const groupNames: readonly (readonly [string, MovementGroup])[] = [
   ['gripping', 'grip'],
 ];
 
+/** A cause in a line, whose commas part one thing from another. @example causeAsTyped('post-operative-late') // 'operation late' */
+export const causeAsTyped = (cause: Cause): string => causeWords[cause].name.replace(',', '');
+
 /** Names of causes beside the phrases that a reason is searched for. */
 const causeNames: readonly (readonly [string, Cause])[] = causes.flatMap((cause) => [
   [cause.replaceAll('-', ' '), cause] as const,
   [cause, cause] as const,
-  [causeWords[cause].name.replace(',', ''), cause] as const,
+  [causeAsTyped(cause), cause] as const,
 ]);
 
 const longestFirst = <T>(names: readonly (readonly [string, T])[]) =>
@@ -249,11 +253,10 @@ export function readRestrictionText(text: string, today: string): RestrictionRea
  * @example writeRestrictionText({ region: 'knee', side: 'left', severity: 'limit', cause: 'tendon' }) // 'left knee, limit, tendon pain'
  */
 export function writeRestrictionText(restriction: Restriction): string {
-  const { region, side, severity, cause, reason, since, until, rangeDegrees, weightBearing, stage, without, setBy } =
-    restriction;
-  const causeName = cause === undefined || cause === 'unstated' ? undefined : causeWords[cause].name.replace(',', '');
+  const { severity, cause, reason, since, until, rangeDegrees, weightBearing, stage, without, setBy } = restriction;
+  const causeName = cause === undefined || cause === 'unstated' ? undefined : causeAsTyped(cause);
   const parts = [
-    `${side && side !== 'both' ? `${side} ` : ''}${region.replace('-', ' ')}`,
+    partWords(restriction),
     severity,
     causeName,
     ...(without ?? []).map((group) => `no ${movementGroups[group].words}`),
@@ -271,14 +274,14 @@ export function writeRestrictionText(restriction: Restriction): string {
 /** Everything that a part of a line may begin with, as it is completed. */
 const completions: readonly string[] = [
   ...regions.flatMap((region) => {
-    const name = region.replace('-', ' ');
-    return ['neck', 'upper-back', 'lower-back'].includes(region) ? [name] : [`left ${name}`, `right ${name}`, name];
+    const sides = hasSides(region) ? (['left', 'right', 'both'] as const) : (['both'] as const);
+    return sides.map((side) => partWords({ region, side }));
   }),
   'limit',
   'avoid',
-  ...causes.filter((cause) => cause !== 'unstated').map((cause) => causeWords[cause].name.replace(',', '')),
+  ...causes.filter((cause) => cause !== 'unstated').map(causeAsTyped),
   ...movementGroupIds.map((group) => `no ${movementGroups[group].words}`),
-  ...([1, 2, 3, 4, 5] as const).map((stage) => `stage ${stage}`),
+  ...stages.map((stage) => `stage ${stage}`),
   'no weight',
   'partial weight',
   'until ',

@@ -3,6 +3,7 @@ import { fastUpTo, type Zone, zoneOf } from '../dose/zone';
 import { momentOf, momentsOverRange } from '../exercise/moments';
 import type { Variant } from '../exercise/variant';
 import type { Feasibility } from '../kit/feasible';
+import { capital } from '../words';
 import type { Capacity } from './capacity';
 import { hardestOf, type Reached, reaches, reachOf } from './reachable';
 
@@ -75,7 +76,6 @@ const order: Record<LightLoads, readonly WayKind[]> = {
 /** Slow sets to near failure build muscle down to about this share of the most (Schoenfeld 2017; value from memory). */
 const slowBuildsFrom = 0.4;
 
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 const percent = (share: number) => `${Math.round(share * 100)} %`;
 const zoneWords: Record<Zone, string> = {
   strength: 'maximal strength',

@@ -60,6 +60,19 @@ export const patterns = [
 ] as const;
 export type Pattern = (typeof patterns)[number];
 
+/** Patterns in which arms and shoulders carry the work. */
+export const armPatterns: ReadonlySet<Pattern> = new Set<Pattern>([
+  'horizontal-push',
+  'vertical-push',
+  'horizontal-pull',
+  'vertical-pull',
+  'shoulder-external-rotation',
+  'shoulder-internal-rotation',
+  'scapular',
+  'elbow-flexion',
+  'elbow-extension',
+]);
+
 export const joints = ['neck', 'shoulder', 'scapula', 'elbow', 'wrist', 'trunk', 'hip', 'knee', 'ankle'] as const;
 export type Joint = (typeof joints)[number];
 
@@ -127,6 +140,7 @@ export const legRegions: ReadonlySet<Region> = new Set<Region>([
   'foot',
 ]);
 export const armRegions: ReadonlySet<Region> = new Set<Region>(['shoulder', 'elbow', 'wrist']);
+export const hasSides = (region: Region): boolean => legRegions.has(region) || armRegions.has(region);
 
 export const levels = ['new', 'beginner', 'intermediate', 'advanced'] as const;
 export type Level = (typeof levels)[number];

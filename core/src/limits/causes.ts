@@ -1,5 +1,3 @@
-import type { Regime } from '../exercise/vocabulary';
-
 /** Why a part of the body is restricted. */
 export const causes = [
   'post-operative-early',
@@ -59,27 +57,24 @@ export const causeWords: Record<Cause, { name: string; means: string }> = {
 export interface DoseCeiling {
   /** Share of the maximum of before, or of the other side, 0 to 1. */
   share: number;
-  contractions: readonly Regime[];
   /** Pain while training, 0 to 10. */
   pain: number;
   /** Contacts of jumps and hops in a session. */
   contacts: number;
 }
 
-const all: readonly Regime[] = ['holding', 'shortening', 'lengthening'];
-
 /** By cause. Values from memory: Silbernagel 2007 (tendon), Askling 2013 (strain), Patricios 2023 (concussion); the others common practice. */
 export const causeCeilings: Record<Cause, DoseCeiling> = {
-  'post-operative-early': { share: 0.3, contractions: ['holding'], pain: 1, contacts: 0 },
-  'post-operative-late': { share: 0.7, contractions: all, pain: 2, contacts: 0 },
-  tendon: { share: 0.85, contractions: all, pain: 3, contacts: 0 },
-  'muscle-strain': { share: 0.5, contractions: ['holding', 'shortening'], pain: 2, contacts: 0 },
-  'joint-instability': { share: 0.6, contractions: all, pain: 2, contacts: 0 },
-  overuse: { share: 0.7, contractions: all, pain: 3, contacts: 0 },
-  'bone-stress': { share: 0, contractions: [], pain: 0, contacts: 0 },
-  'nonspecific-pain': { share: 0.6, contractions: all, pain: 3, contacts: 20 },
-  concussion: { share: 0.4, contractions: all, pain: 0, contacts: 0 },
-  unstated: { share: 0.6, contractions: all, pain: 2, contacts: 0 },
+  'post-operative-early': { share: 0.3, pain: 1, contacts: 0 },
+  'post-operative-late': { share: 0.7, pain: 2, contacts: 0 },
+  tendon: { share: 0.85, pain: 3, contacts: 0 },
+  'muscle-strain': { share: 0.5, pain: 2, contacts: 0 },
+  'joint-instability': { share: 0.6, pain: 2, contacts: 0 },
+  overuse: { share: 0.7, pain: 3, contacts: 0 },
+  'bone-stress': { share: 0, pain: 0, contacts: 0 },
+  'nonspecific-pain': { share: 0.6, pain: 3, contacts: 20 },
+  concussion: { share: 0.4, pain: 0, contacts: 0 },
+  unstated: { share: 0.6, pain: 2, contacts: 0 },
 };
 
 /** Causes that no date lifts: what has run out stays until somebody who may releases it. */

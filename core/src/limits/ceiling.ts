@@ -1,22 +1,23 @@
 import type { Variant } from '../exercise/variant';
 import { armRegions, legRegions, type Region } from '../exercise/vocabulary';
-import { type Cause, causeCeilings } from './causes';
+import { type Cause, causeCeilings, type DoseCeiling } from './causes';
 import { regionLimits } from './regions';
-import type { Standing } from './restriction';
+import { type Standing, stageContacts } from './restriction';
 
 /** Regions for whose sake jumping itself is limited whatever the cause; a sore arm does not forbid jumping. */
 const jumpedOn: ReadonlySet<Region> = new Set<Region>(['lower-back', ...legRegions]);
 
-/** Share of the maximum up to which a restricted part may be loaded, 0 to 1: the cause says it, the region where the cause is not known. */
-function shareUnder({ cause, region }: Standing): number {
-  return cause === 'unstated' ? regionLimits[region].dose.share : causeCeilings[cause].share;
+/**
+ * What a restricted part may be asked for: the cause says it, the region where the cause is not known.
+ *
+ * @example ceilingOf({ region: 'knee', cause: 'tendon' }).share // 0.85
+ */
+export function ceilingOf({ cause, region }: Pick<Standing, 'cause' | 'region'>): DoseCeiling {
+  return cause === 'unstated' ? regionLimits[region].dose : causeCeilings[cause];
 }
 
-/** Pain during the session up to which it may go on, 0 to 10: the lower of cause and region. */
-export function painUnder({ cause, region, severity }: Standing): number {
-  if (severity === 'avoid') return 0;
-  return cause === 'unstated' ? regionLimits[region].dose.pain : causeCeilings[cause].pain;
-}
+/** Pain during the session up to which it may go on, 0 to 10. */
+export const painUnder = (standing: Standing): number => (standing.severity === 'avoid' ? 0 : ceilingOf(standing).pain);
 
 /**
  * Share of the maximum that an exercise may come to under the restrictions whose region it loads; 1 where it loads none of them.
@@ -24,7 +25,7 @@ export function painUnder({ cause, region, severity }: Standing): number {
  * @example shareCeilingOf(gobletSquat, [{ region: 'knee', side: 'left', severity: 'limit', cause: 'unstated' }]) // 0.6
  */
 export function shareCeilingOf(variant: Variant, standings: readonly Standing[]): number {
-  return Math.min(1, ...standings.filter((s) => touches(variant, s)).map(shareUnder));
+  return Math.min(1, ...standings.filter((s) => touches(variant, s)).map((s) => ceilingOf(s).share));
 }
 
 /** What only the sound side does leaves the restricted one alone. */
@@ -62,8 +63,7 @@ export function contactCeilingOf(standings: readonly Standing[]): number {
 
 function contactsUnder({ region, severity, cause, stage }: Standing): number {
   const none = cause === 'post-operative-early' || cause === 'bone-stress' || cause === 'concussion';
-  const staged = stage === 5 ? 80 : stage === 4 ? 40 : undefined;
-  if (staged !== undefined && severity === 'limit') return staged;
+  if ((stage === 4 || stage === 5) && severity === 'limit') return stageContacts[stage];
   if (none) return 0;
   const ofRegion = severity === 'avoid' && jumpedOn.has(region) ? 0 : regionLimits[region].dose.contacts;
   return jumpedOn.has(region) ? Math.min(ofRegion, causeCeilings[cause].contacts) : ofRegion;

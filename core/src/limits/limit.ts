@@ -1,7 +1,7 @@
 import { keptOf } from '../exercise/placed';
 import type { Variant } from '../exercise/variant';
 import type { Region } from '../exercise/vocabulary';
-import { capitalised } from '../words';
+import { capital } from '../words';
 import type { Standing } from './restriction';
 import { type Change, isStricter, type RangeJoint, type VerdictKind } from './rule';
 import { standingWords, verdictOf } from './verdict';
@@ -53,7 +53,7 @@ function workedOut(variant: Variant, standings: readonly Standing[]): Limit {
   if (kind === 'allowed') return { verdict: kind, changes: [], why: [], unweighted };
   const counted = all.filter(({ verdict }) => verdict.kind === kind);
   const why = [
-    ...new Set(counted.map(({ standing, verdict }) => `${capitalised(standingWords(standing))}: ${verdict.why ?? ''}`)),
+    ...new Set(counted.map(({ standing, verdict }) => `${capital(standingWords(standing))}: ${verdict.why ?? ''}`)),
   ];
   const changes = kind === 'not' ? [] : counted.flatMap(({ verdict }) => verdict.changes);
   if (new Set(changes.flatMap((c) => c.onlySide ?? [])).size > 1)

@@ -7,7 +7,15 @@ import { placedVariant } from '../exercise/placed';
 import { sharesOfMost, usualLoad } from '../exercise/shares';
 import type { Trait } from '../exercise/traits';
 import type { Variant } from '../exercise/variant';
-import type { Joint, Motion, Pattern, Position, Regime, Region } from '../exercise/vocabulary';
+import {
+  armPatterns,
+  type Joint,
+  type Motion,
+  type Pattern,
+  type Position,
+  type Regime,
+  type Region,
+} from '../exercise/vocabulary';
 
 /** Largest joint angles over the way of a movement, degrees. What a view does not show is left out. */
 export interface MovementAngles {
@@ -39,15 +47,7 @@ const landingPatterns: ReadonlySet<Pattern> = new Set(['jump', 'landing', 'hop',
 
 /** Patterns that train arms, hands or neck while the legs only stand. */
 const upperPatterns: ReadonlySet<Pattern> = new Set([
-  'horizontal-push',
-  'vertical-push',
-  'horizontal-pull',
-  'vertical-pull',
-  'shoulder-external-rotation',
-  'shoulder-internal-rotation',
-  'scapular',
-  'elbow-flexion',
-  'elbow-extension',
+  ...armPatterns,
   'grip',
   'neck-flexion',
   'neck-extension',

@@ -11,13 +11,8 @@ export const isClinician = (by: Setter | undefined): boolean => by !== undefined
 /** Steps of coming back: held, loaded slowly, long range and one limb, jumps and speed, sport. */
 export const stages = [1, 2, 3, 4, 5] as const;
 export type Stage = (typeof stages)[number];
-export const stageWords: Record<Stage, string> = {
-  1: 'holds only',
-  2: 'slow loading',
-  3: 'full range, one limb at a time',
-  4: 'jumps and speed, counted',
-  5: 'back to sport',
-};
+/** Contacts in a session once jumping is allowed again; values from memory of return plans. */
+export const stageContacts = { 4: 40, 5: 80 } as const satisfies Partial<Record<Stage, number>>;
 
 export const weightBearings = ['none', 'partial', 'full'] as const;
 export type WeightBearing = (typeof weightBearings)[number];

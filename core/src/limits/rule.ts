@@ -1,5 +1,5 @@
-import type { Regime, Region } from '../exercise/vocabulary';
-import type { Cause } from './causes';
+import type { Region } from '../exercise/vocabulary';
+import type { Cause, DoseCeiling } from './causes';
 import type { MovementFacts } from './movement';
 
 export type Severity = 'avoid' | 'limit';
@@ -76,7 +76,7 @@ export interface RegionLimits {
   region: Region;
   /** What the ranges are under `limit`, in words. */
   ranges: string;
-  dose: { share: number; pain: number; contacts: number; contractions: readonly Regime[]; say: string };
+  dose: DoseCeiling & { say: string };
   /** What still goes under `avoid`, in words. */
   underAvoid: string;
   told: string;
@@ -87,4 +87,3 @@ export interface RegionLimits {
 }
 
 export const early: More = { causes: ['post-operative-early'] };
-export const allContractions: readonly Regime[] = ['holding', 'shortening', 'lengthening'];

@@ -1,3 +1,4 @@
+import { partWords } from '../words';
 import { painUnder } from './ceiling';
 import { notToday } from './not-today';
 import { regionLimits } from './regions';
@@ -23,10 +24,7 @@ export function toldOf(standing: Standing): Told {
   const region = standing.cause === 'concussion' ? 'neck' : standing.region;
   return {
     what: standingWords(standing),
-    part:
-      standing.cause === 'concussion'
-        ? 'head'
-        : `${standing.side === 'both' ? '' : `${standing.side} `}${standing.region.replace('-', ' ')}`,
+    part: standing.cause === 'concussion' ? 'head' : partWords(standing),
     notToday: notToday(standing),
     told: regionLimits[region].told,
     painAtMost: painUnder(standing),

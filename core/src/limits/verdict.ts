@@ -1,10 +1,11 @@
 import type { Variant } from '../exercise/variant';
 import { armRegions, legRegions, type Region } from '../exercise/vocabulary';
+import { partWords } from '../words';
 import { type Cause, causeWords } from './causes';
 import { movementGroups } from './groups';
 import { type MovementFacts, movementOf } from './movement';
 import { regionLimits } from './regions';
-import { causeOf, type Restriction, type Standing } from './restriction';
+import { causeOf, type Restriction, type Standing, stageContacts } from './restriction';
 import { type Change, isStricter, type LimitRule, type RangeJoint, type VerdictKind } from './rule';
 
 /** What one restriction says of one exercise. */
@@ -113,9 +114,6 @@ function otherSideTrains(m: MovementFacts, { region, side, severity, cause }: St
 /** The restricted part is not used at all. */
 const untouched = (m: MovementFacts, { region, cause }: Standing) => cause !== 'concussion' && !m.loads(region);
 
-/** Contacts in a session once jumping is allowed again, by stage; values from memory of return plans. */
-const stageContacts = { 4: 40, 5: 80 } as const;
-
 /** What a stage makes of the table's verdict; each stage allows what the one before allowed. */
 function stageVerdict(m: MovementFacts, standing: Standing, base: Verdict): Verdict {
   const stage = standing.stage as NonNullable<Standing['stage']>;
@@ -186,8 +184,7 @@ export function standingWords({
   severity,
   cause,
 }: Pick<Standing, 'region' | 'side' | 'severity' | 'cause'>): string {
-  const where = `${side === 'both' ? '' : `${side} `}${region.replace('-', ' ')}`;
-  return [where, severity, ...(cause === 'unstated' ? [] : [causeWords[cause].name])].join(', ');
+  return [partWords({ region, side }), severity, ...(cause === 'unstated' ? [] : [causeWords[cause].name])].join(', ');
 }
 
 /** A restriction as it was agreed, in a few words. @example restrictionWords({ region: 'knee', side: 'left', severity: 'limit', reason: 'ACL late' }) // 'left knee, limit, operation, late' */

@@ -1,4 +1,4 @@
-import type { Pattern } from '../exercise/vocabulary';
+import { armPatterns, type Pattern } from '../exercise/vocabulary';
 import type { Plan } from '../session/plan';
 import { type Dose, doseAxes, kindFacts, type SessionKind, sessionKinds } from './session-kind';
 import { mapDose } from './week-ask';
@@ -10,17 +10,6 @@ const lower = new Set<Pattern>([
   'hip-abduction',
   'hip-adduction',
   'calf',
-]);
-const upper = new Set<Pattern>([
-  'horizontal-push',
-  'vertical-push',
-  'horizontal-pull',
-  'vertical-pull',
-  'shoulder-external-rotation',
-  'shoulder-internal-rotation',
-  'scapular',
-  'elbow-flexion',
-  'elbow-extension',
 ]);
 /** Patterns whose slow lowering makes sore. */
 const lengthened = new Set<Pattern>(['knee-flexion', 'hip-adduction']);
@@ -51,7 +40,7 @@ export function doseOfPlan(plan: Pick<Plan, 'blocks'>): PlanDose {
       if (!hard.has(kind)) continue;
       dose.patterns[pattern] = (dose.patterns[pattern] ?? 0) + item.sets;
       if (lower.has(pattern)) dose.lowerSets += item.sets;
-      if (upper.has(pattern)) dose.upperSets += item.sets;
+      if (armPatterns.has(pattern)) dose.upperSets += item.sets;
       if (lengthened.has(pattern) || loweringSeconds(item.tempo) >= slowLowering) dose.lengtheningSets += item.sets;
     }
   return dose;

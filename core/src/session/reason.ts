@@ -4,6 +4,7 @@ import { mostCounted } from '../dose/repetitions';
 import { momentWords } from '../exercise/moments';
 import type { Variant } from '../exercise/variant';
 import { loadingOf } from '../kit/loads';
+import { capital } from '../words';
 import type { Context } from './context';
 import { type Demand, likeness } from './demands';
 import type { Choice, Group } from './draft';
@@ -121,7 +122,6 @@ export function reasonFor(
 }
 
 const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** The terms behind a reason, for whoever wants to see the derivation; effort and repetitions where the force is known. */
 export function derivation(context: Context, variant: Variant, load: Choice['load']) {

@@ -1,6 +1,6 @@
-import type { Athlete } from '../athlete/athlete';
-import { standingsOn } from '../athlete/athlete';
+import { type Athlete, standingsOn } from '../athlete/athlete';
 import type { Region } from '../exercise/vocabulary';
+import { partWords } from '../words';
 import type { Answer, RiskSite } from './profile';
 
 const practice = 'common practice, no source';
@@ -140,7 +140,7 @@ export function comingBack(athlete: Athlete, day: string): { name: string; risk:
   const first = limited.filter(({ region }, i) => limited.findIndex((l) => l.region === region) === i);
   return first.map(({ region, side }) => {
     const { answers, why, source } = returns[region];
-    const name = `${side === 'both' ? '' : `${side} `}${region.replace('-', ' ')}`;
+    const name = partWords({ region, side });
     return { name, risk: { region, answers, why, weight: returnWeight, source: `${source} (values from memory)` } };
   });
 }

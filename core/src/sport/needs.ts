@@ -1,6 +1,7 @@
 import { type Athlete, ageOn, daysBetween, restrictionsOn } from '../athlete/athlete';
 import { type Catalogue, catalogueOf } from '../exercise/catalogue';
 import { levels, type Region } from '../exercise/vocabulary';
+import { partWords, words } from '../words';
 import { asymmetriesOf, regionsOf } from './asymmetry';
 import { comingBack } from './coming-back';
 import { askedOf, type Overuse, type RiskSite, type SportAction, type SportProfile } from './profile';
@@ -70,8 +71,6 @@ const growingUnder = 16;
 const youngWomanUnder = 25;
 const tendonsFrom = 35;
 
-const said = (region: Region) => region.replace('-', ' ');
-
 function actionReasons(action: SportAction, athlete: Athlete, day: string): NeedReason[] {
   const reasons: NeedReason[] = [];
   const worked = new Set(action.jointActions.flatMap(regionsOf));
@@ -79,7 +78,7 @@ function actionReasons(action: SportAction, athlete: Athlete, day: string): Need
   const worst = limits.find((r) => r.severity === 'avoid') ?? limits[0];
   if (worst)
     reasons.push({
-      text: `${said(worst.region)} ${worst.severity === 'avoid' ? 'not to be loaded' : 'limited'}${worst.until ? ` until ${worst.until}` : ''}`,
+      text: `${words(worst.region)} ${worst.severity === 'avoid' ? 'not to be loaded' : 'limited'}${worst.until ? ` until ${worst.until}` : ''}`,
       factor: worst.severity === 'avoid' ? factors.banned : factors.limited,
     });
   if (levels.indexOf(athlete.level) <= 1)
@@ -97,14 +96,14 @@ function guardReasons(region: Region, athlete: Athlete, day: string, catalogue: 
   const limit = restrictionsOn(athlete, day).find((r) => r.region === region);
   if (limit)
     reasons.push({
-      text: `${limit.side && limit.side !== 'both' ? `${limit.side} ` : ''}${said(region)} coming back${limit.reason ? `: ${limit.reason}` : ''}`,
+      text: `${partWords(limit)} coming back${limit.reason ? `: ${limit.reason}` : ''}`,
       factor: limit.severity === 'avoid' ? 1 : factors.limitedGuard,
     });
   for (const injury of athlete.history ?? []) {
     if (injury.region !== region) continue;
     const recent = injury.on !== undefined && daysBetween(injury.on, day) <= recentDays;
     reasons.push({
-      text: `${injury.side && injury.side !== 'both' ? `${injury.side} ` : ''}${said(region)} injured before${injury.what ? ` (${injury.what})` : ''}`,
+      text: `${partWords(injury)} injured before${injury.what ? ` (${injury.what})` : ''}`,
       factor: recent ? factors.recentInjury : factors.oldInjury,
     });
   }
@@ -184,7 +183,7 @@ export function needsOf(
     (risk, i): Weighed<RiskNeed> => ({
       kind: 'risk',
       id: riskId(risk, i, sport.riskSites),
-      name: said(risk.region),
+      name: words(risk.region),
       risk,
       weight: risk.weight,
       reasons: guardReasons(risk.region, athlete, day, catalogue),

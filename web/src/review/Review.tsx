@@ -9,7 +9,7 @@ import { queryClient, useReturned } from '../api/queries';
 import { dayName } from '../ui/days';
 import { Figure } from '../ui/Figure';
 import { Trouble, Waiting } from '../ui/States';
-import { words } from '../ui/words';
+import { partWords, words } from '../ui/words';
 
 const moves: { move: Move; label: string; Icon: typeof ArrowUp }[] = [
   { move: 'up', label: 'Up', Icon: ArrowUp },
@@ -90,8 +90,7 @@ export function Review() {
               {report.pain.map((p) => (
                 <span key={p.region + p.side} className={p.score > 2 ? 'font-bold text-oxide' : ''}>
                   {' '}
-                  · {p.side && p.side !== 'both' ? `${p.side} ` : ''}
-                  {words(p.region)} {p.score}
+                  · {partWords(p)} {p.score}
                 </span>
               ))}
             </p>

@@ -1,9 +1,6 @@
 import type { PlanItem } from '@tropaeum/core/session/plan';
 
-/** A word of the data as one reads it: `rear-foot` becomes `rear foot`. */
-export const words = (id: string) => id.replaceAll('-', ' ');
-
-export const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+export { capital, partWords, words } from '@tropaeum/core/words';
 
 /** @example clock(1750) // '29:10' */
 export function clock(seconds: number): string {

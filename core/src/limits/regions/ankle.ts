@@ -1,5 +1,5 @@
 import type { MovementFacts } from '../movement';
-import { allContractions, changed, early, type LimitRule, out, type RegionLimits } from '../rule';
+import { changed, early, type LimitRule, out, type RegionLimits } from '../rule';
 
 export const footCarries = (m: MovementFacts) =>
   m.contacts.has('toes') || m.contacts.has('feet') || m.contacts.has('heels') || m.contacts.has('insteps');
@@ -50,7 +50,6 @@ export const ankle: RegionLimits = {
     share: 0.6,
     pain: 2,
     contacts: 0,
-    contractions: allContractions,
     say: 'Balance 3 x 20-30 s with a hand on a support, two-leg raises 3 x 12-15.',
   },
   underAvoid: 'Lying, sitting, kneeling with the foot free.',

@@ -1,4 +1,4 @@
-import { allContractions, changed, early, fine, out, type RegionLimits } from '../rule';
+import { changed, early, fine, out, type RegionLimits } from '../rule';
 
 export const calf: RegionLimits = {
   region: 'calf',
@@ -8,7 +8,6 @@ export const calf: RegionLimits = {
     share: 0.6,
     pain: 3,
     contacts: 0,
-    contractions: allContractions,
     say: 'Two-leg holds 5 x 30-45 s, then 3 x 15 slow.',
   },
   underAvoid: 'Lying and sitting work; nothing on the toes.',

@@ -1,5 +1,5 @@
 import type { MovementFacts } from '../movement';
-import { allContractions, changed, early, fine, out, type RegionLimits } from '../rule';
+import { changed, early, fine, out, type RegionLimits } from '../rule';
 
 const carries = (m: MovementFacts) => m.handsLoaded || m.forearmsLoaded || m.hanging;
 const armWork = (m: MovementFacts) => m.acts('elbow') || m.acts('wrist') || m.pattern('throw');
@@ -13,7 +13,6 @@ export const elbow: RegionLimits = {
     share: 0.6,
     pain: 2,
     contacts: 200,
-    contractions: allContractions,
     say: 'Holds 5 x 30-45 s, then 3 x 12-15 with three seconds down, for the muscles of the forearm first.',
   },
   underAvoid: 'Nothing with that arm; legs and trunk that need no hands.',

@@ -1,4 +1,4 @@
-import { allContractions, changed, fine, out, type RegionLimits } from '../rule';
+import { changed, fine, out, type RegionLimits } from '../rule';
 import { footHeld, footSpared } from './ankle';
 
 const staged = { causes: ['bone-stress', 'post-operative-early'] } as const;
@@ -10,7 +10,6 @@ export const foot: RegionLimits = {
     share: 0.6,
     pain: 3,
     contacts: 0,
-    contractions: allContractions,
     say: 'Small foot muscles 3 x 10 x 5 s, two-leg raises 3 x 12 with three seconds.',
   },
   underAvoid: 'Lying, sitting on a chair, kneeling with the foot free.',

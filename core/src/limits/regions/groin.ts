@@ -1,5 +1,5 @@
 import type { MovementFacts } from '../movement';
-import { allContractions, changed, early, fine, out, type RegionLimits } from '../rule';
+import { changed, early, fine, out, type RegionLimits } from '../rule';
 
 const legWork = (m: MovementFacts) =>
   m.pattern(
@@ -23,7 +23,6 @@ export const groin: RegionLimits = {
     share: 0.6,
     pain: 2,
     contacts: 0,
-    contractions: allContractions,
     say: 'Squeezes 5-10 x 10-30 s at a force that keeps pain at 2.',
   },
   underAvoid: 'Upper body, calves, trunk without long legs.',

@@ -1,5 +1,5 @@
 import type { MovementFacts } from '../movement';
-import { allContractions, changed, early, fine, out, type RegionLimits } from '../rule';
+import { changed, early, fine, out, type RegionLimits } from '../rule';
 
 const pike = (m: MovementFacts) => m.at('hands-and-feet') && m.pattern('vertical-push') && m.over('hamstring', 60);
 /** The shins or legs are drawn out while the hip holds them: long hamstrings under load. */
@@ -13,7 +13,6 @@ export const hamstring: RegionLimits = {
     share: 0.6,
     pain: 2,
     contacts: 0,
-    contractions: allContractions,
     say: 'Holds 5 x 15-30 s at mid length, then 3 x 8-12.',
   },
   underAvoid: 'Upper body, front of the thigh, calves on two legs.',

@@ -1,5 +1,5 @@
 import type { MovementFacts } from '../movement';
-import { allContractions, changed, early, fine, out, type RegionLimits } from '../rule';
+import { changed, early, fine, out, type RegionLimits } from '../rule';
 
 const legWork = (m: MovementFacts) =>
   m.pattern(
@@ -22,7 +22,7 @@ export const hip: RegionLimits = {
   region: 'hip',
   ranges:
     'Bent 0 to 90° under load, no more than 10° behind straight, opened to 30°, no forced turning; tendon: the thigh does not cross the middle.',
-  dose: { share: 0.6, pain: 2, contacts: 0, contractions: allContractions, say: 'Holds 5 x 30 s, then 3 x 8-12.' },
+  dose: { share: 0.6, pain: 2, contacts: 0, say: 'Holds 5 x 30 s, then 3 x 8-12.' },
   underAvoid: 'The upper body, sitting or lying.',
   told: 'No pinch at the front of the hip. Groin pain on one leg or at night: stop loading and report it.',
   lift: 'Pain without a cause and tendon: the coach. Suspected bone stress, locking, operation, a limping child: a clinician.',

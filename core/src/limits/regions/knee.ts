@@ -1,5 +1,5 @@
 import type { MovementFacts } from '../movement';
-import { allContractions, changed, early, fine, out, type RegionLimits } from '../rule';
+import { changed, early, fine, out, type RegionLimits } from '../rule';
 
 const sideways = (m: MovementFacts) =>
   m.pattern('knee-dominant', 'hip-adduction') &&
@@ -15,7 +15,6 @@ export const knee: RegionLimits = {
     share: 0.6,
     pain: 2,
     contacts: 0,
-    contractions: allContractions,
     say: 'Holds 5 x 30-45 s, then 3 x 8-12 with three seconds down.',
   },
   underAvoid: 'Upper body sitting or lying, trunk lying, hips lying with a straight knee.',

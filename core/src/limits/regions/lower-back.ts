@@ -1,5 +1,5 @@
 import type { MovementFacts } from '../movement';
-import { allContractions, changed, early, fine, out, type RegionLimits } from '../rule';
+import { changed, early, fine, out, type RegionLimits } from '../rule';
 
 const trunkWork = (m: MovementFacts) =>
   m.pattern('trunk-flexion', 'trunk-extension', 'anti-extension', 'rotation', 'anti-rotation', 'anti-lateral-flexion');
@@ -13,7 +13,6 @@ export const lowerBack: RegionLimits = {
     share: 0.5,
     pain: 3,
     contacts: 0,
-    contractions: allContractions,
     say: 'Holds of 8-10 s, six, four and two of them on each side; hinges 2-3 x 10-12 light.',
   },
   underAvoid: 'Arms and legs while lying or sitting without load, and walking.',

@@ -1,5 +1,5 @@
 import type { MovementFacts } from '../movement';
-import { allContractions, changed, early, fine, out, type RegionLimits } from '../rule';
+import { changed, early, fine, out, type RegionLimits } from '../rule';
 
 /** The neck holds the head, or the shoulder girdle and the trunk pull on it. */
 const pullsOnNeck = (m: MovementFacts) =>
@@ -28,7 +28,6 @@ export const neck: RegionLimits = {
     share: 0.5,
     pain: 2,
     contacts: 20,
-    contractions: allContractions,
     say: 'Holds of 5 to 10 s, five in each direction, at a third to half of full force.',
   },
   underAvoid: 'Legs and arms while lying or sitting, with the head supported.',

@@ -1,5 +1,5 @@
 import type { MovementFacts } from '../movement';
-import { allContractions, changed, early, fine, out, type RegionLimits } from '../rule';
+import { changed, early, fine, out, type RegionLimits } from '../rule';
 
 const unstable = { causes: ['joint-instability'] } as const;
 
@@ -24,7 +24,6 @@ export const shoulder: RegionLimits = {
     share: 0.6,
     pain: 2,
     contacts: 60,
-    contractions: allContractions,
     say: 'Holds 5 x 20-45 s, then 2-3 x 12-15 slow; arm care with at most 2.3 kg.',
   },
   underAvoid: 'Nothing with that arm; legs and trunk with the arm at rest.',

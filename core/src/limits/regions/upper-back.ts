@@ -1,5 +1,5 @@
 import type { MovementFacts } from '../movement';
-import { allContractions, changed, early, fine, out, type RegionLimits } from '../rule';
+import { changed, early, fine, out, type RegionLimits } from '../rule';
 
 const shoulderGirdle = (m: MovementFacts) =>
   m.pattern(
@@ -24,7 +24,6 @@ export const upperBack: RegionLimits = {
     share: 0.6,
     pain: 3,
     contacts: 60,
-    contractions: allContractions,
     say: 'Light rows 2-3 x 12-15, mobility 10 on each side.',
   },
   underAvoid: 'Legs without any weight that hangs from the shoulders.',

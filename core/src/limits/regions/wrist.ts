@@ -1,5 +1,5 @@
 import type { MovementFacts } from '../movement';
-import { allContractions, changed, early, fine, out, type RegionLimits } from '../rule';
+import { changed, early, fine, out, type RegionLimits } from '../rule';
 
 const throwsOrSwings = (m: MovementFacts) =>
   m.has('snaps-wrist', 'falls-on-hands') || (m.has('unforeseen') && !m.neckWork) || m.family('paddle-stroke');
@@ -14,7 +14,6 @@ export const wrist: RegionLimits = {
     share: 0.5,
     pain: 2,
     contacts: 200,
-    contractions: allContractions,
     say: 'Holds 5 x 30 s with at most 1 kg, then 3 x 15.',
   },
   underAvoid: 'Nothing with that hand; work on the forearms where the arm itself is sound.',

@@ -5,7 +5,7 @@ import { scaledBody } from '@tropaeum/core/body/segments';
 import { lerp, type Point, type Skeleton } from '@tropaeum/core/body/skeleton';
 import type { Region } from '@tropaeum/core/exercise/vocabulary';
 import { useMemo } from 'react';
-import { words } from '../../ui/words';
+import { partWords } from '../../ui/words';
 
 const body = scaledBody({ heightCm: 175, massKg: 70 });
 
@@ -62,7 +62,7 @@ export function RegionBody({ region, side, severity, high, className = '' }: Reg
   const middle = (extent.minX + extent.maxX) / 2;
   const sides = side === 'both' ? (['left', 'right'] as const) : [side];
   const marks = region ? sides.map((s) => placeOf(skeleton, region, limbOf[s])) : [];
-  const name = region ? `Body, ${side === 'both' ? '' : `${side} `}${words(region)} marked` : 'Body';
+  const name = region ? `Body, ${partWords({ region, side })} marked` : 'Body';
   return (
     <svg
       className={className}

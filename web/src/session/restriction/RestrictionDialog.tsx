@@ -2,13 +2,14 @@ import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import type { Restriction } from '@tropaeum/core/athlete/athlete';
 import {
+  causeAsTyped,
   completionsOf,
   type RestrictionReading,
   readRestrictionText,
   writeRestrictionText,
 } from '@tropaeum/core/athlete/restriction-text';
-import { causeCeilings, causeWords, heldUntilReleased } from '@tropaeum/core/limits/causes';
-import { contactCeilingOf } from '@tropaeum/core/limits/ceiling';
+import { causeWords, heldUntilReleased } from '@tropaeum/core/limits/causes';
+import { ceilingOf, contactCeilingOf } from '@tropaeum/core/limits/ceiling';
 import type { LimitExamples } from '@tropaeum/core/limits/examples';
 import { notToday } from '@tropaeum/core/limits/not-today';
 import { regionLimits } from '@tropaeum/core/limits/regions/index';
@@ -185,8 +186,8 @@ function Suggested({ text, next, open, onTake }: SuggestedProps) {
   const missing = open.flatMap((field) => {
     if (field === 'severity' || field === 'setBy') return openWords[field];
     if (field === 'cause')
-      return (['tendon', 'muscle-strain', 'joint-instability', 'overuse', 'post-operative-late'] as const).map((c) =>
-        causeWords[c].name.replace(',', ''),
+      return (['tendon', 'muscle-strain', 'joint-instability', 'overuse', 'post-operative-late'] as const).map(
+        causeAsTyped,
       );
     return field === 'until' ? ['until '] : [];
   });
@@ -209,7 +210,7 @@ function Meaning({ restriction, date }: { restriction: Restriction; date: string
   const limits = regionLimits[cause === 'concussion' ? 'neck' : restriction.region];
   const standing = standingOf(restriction, date);
   const out = standing ? notToday(standing) : [];
-  const { share, pain } = cause === 'unstated' ? limits.dose : causeCeilings[cause];
+  const { share, pain } = ceilingOf({ cause, region: restriction.region });
   const contacts = standing ? contactCeilingOf([standing]) : 0;
   const avoid = restriction.severity === 'avoid';
   const rows: [string, string][] = [
