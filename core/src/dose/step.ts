@@ -20,10 +20,10 @@ export interface Standing {
 
 /** Four weeks of building, the last one easier: one set more or one repetition nearer failure a week, never both. Common practice, no source. */
 const building: readonly Step[] = [
-  { sets: [2], reserve: 3, because: 'First week of four: two sets, three left, so that there is room to grow.' },
-  { sets: [2, 3], reserve: 3, because: 'Second week of four: up to three sets, still three left.' },
-  { sets: [2, 3], reserve: 2, because: 'Third week of four: the sets of last week, two left.' },
-  { sets: [2], reserve: 3, because: 'Fourth week of four: easier, so that what was trained can settle.' },
+  { sets: [2, 3], reserve: 3, because: 'First week of four: up to three sets, stop with three left; room to grow.' },
+  { sets: [2, 3, 4], reserve: 3, because: 'Second week of four: up to four sets, still three left.' },
+  { sets: [2, 3, 4], reserve: 2, because: 'Third week of four: the sets of last week, two left.' },
+  { sets: [2, 3], reserve: 3, because: 'Fourth week of four: easier, so that what was trained can settle.' },
 ];
 
 /**
@@ -33,7 +33,7 @@ const building: readonly Step[] = [
 const returning: readonly Step[] = [
   { sets: [1, 2], reserve: 4, because: 'First week back: half of the usual (CSCCa and NSCA 2019), four left.' },
   { sets: [2], reserve: 3, because: 'Second week back: 30 % less than usual (CSCCa and NSCA 2019).' },
-  { sets: [2], reserve: 3, because: 'Third week back: 20 % less than usual (CSCCa and NSCA 2019).' },
+  { sets: [2, 3], reserve: 3, because: 'Third week back: 20 % less than usual (CSCCa and NSCA 2019).' },
   { sets: [2, 3], reserve: 2, because: 'Fourth week back: nearly as usual (CSCCa and NSCA 2019).' },
 ];
 
@@ -48,11 +48,11 @@ function ofPhase({ phase, week, minutes }: Standing): Step {
     return { sets: [1, 2], reserve: 2, because: 'Taper: half of the sets, as hard as before (Bosquet 2007).' };
   if (phase === 'return') return returning[Math.min(week, returning.length) - 1] as Step;
   if (phase === 'transition' || phase === 'break')
-    return { sets: [1, 2], reserve: 3, because: 'A break: enough not to lose what is there (Spiering 2021).' };
+    return { sets: [2, 3], reserve: 3, because: 'A break: enough not to lose what is there (Spiering 2021).' };
   if (!buildingPhases.has(phase))
     return { sets: fourth, reserve: 2, because: 'In season: hard enough to hold, few sets (Spiering 2021).' };
   const step = building[(week - 1) % building.length] as Step;
-  return { ...step, sets: step.sets.length > 1 ? fourth : step.sets };
+  return { ...step, sets: step.sets.filter((sets) => sets <= Math.max(...fourth)) };
 }
 
 /** The young and the new stay further from failure: technique first; common practice, no source. */

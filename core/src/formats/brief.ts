@@ -2,8 +2,9 @@ import * as yup from 'yup';
 import { parseDose } from '../dose/notation';
 import { catalogueOf } from '../exercise/catalogue';
 import type { OwnVariant } from '../exercise/own';
-import { blockKinds } from '../exercise/vocabulary';
+import { blockKinds, regions } from '../exercise/vocabulary';
 import { aims, type Brief, defaultHouseRules, houseRuleChoices, phases } from '../session/brief';
+import { sessionTypes } from '../session-type/session-type';
 import type { SportProfile } from '../sport/profile';
 import { sportById, sports } from '../sport/sports';
 import { athlete, variantId } from './brief-athlete';
@@ -98,6 +99,8 @@ const schema = object({
   date: day.required('is required'),
   minutes: number(5, 180, 'minutes').required('is required'),
   aim: anyOf(aims),
+  sessionType: anyOf(sessionTypes),
+  focus: anyOf(regions),
   athlete: athlete.required('is required').default(undefined),
   sport: sport.required('is required').default(undefined),
   kit: kit.required('is required').default(undefined),
@@ -127,6 +130,8 @@ function completed(read: Read, own: readonly OwnVariant[], profile: SportProfile
     date: read.date as string,
     minutes: read.minutes as number,
     aim: read.aim ?? 'hold',
+    ...(read.sessionType ? { sessionType: read.sessionType } : {}),
+    ...(read.focus ? { focus: read.focus } : {}),
     athlete: { ...(read.athlete as Brief['athlete']), level: read.athlete?.level ?? 'beginner' },
     sport: { id, role: role ?? firstRole, ...(profile ? { profile } : {}), ...(moved ? { moved } : {}) },
     kit: {

@@ -64,7 +64,7 @@ function ranked(
       families.has(variant.family)
     )
       continue;
-    if (seasonReason(variant, context.brief) ?? choiceReason(variant, context.brief)) continue;
+    if (seasonReason(variant, context.brief) ?? choiceReason(variant, context)) continue;
     const dosed = prescribe(candidate, block, sets, context.brief, context.capacity);
     if (dosed) alternatives.push(weighed(context, variant, dosed.choice, place(dosed.choice), now));
   }

@@ -1,8 +1,11 @@
+import type { BlockKind } from '../exercise/vocabulary';
 import { blockOrder } from './blocks';
 import { circuitBlocks, circuitRests } from './candidates';
-import { alone, doneInTurn } from './column';
+import { alone, type Column, doneInTurn } from './column';
+import type { Context } from './context';
 import type { Choice, Group } from './draft';
 import type { Prepared } from './preparing';
+import { rampOf, wantsRamp } from './ramp';
 import { lots, quickest, roundRest } from './search/in-turn';
 import type { Problem } from './search/problem';
 
@@ -15,6 +18,28 @@ function inTurn(problem: Problem, offers: readonly number[]): Group {
     first.block,
     groups.flatMap((group) => group.choices),
     roundRest(problem, offers),
+    problem.together === 3 ? 'rounds' : 'pairs',
+  );
+}
+
+/** Blocks whose order is not one of hardness. */
+const fastOrder: ReadonlySet<BlockKind> = new Set([
+  'raise',
+  'mobilise',
+  'activate',
+  'flexibility',
+  'cool-down',
+  'power',
+]);
+/** Lighter sets before heavy lifts in a session at the most. */
+const mostRamps = 2;
+
+/** Rounds of the sport are by the clock. */
+function inRounds({ type }: Context, groups: readonly Group[]): Group[] {
+  return groups.map((group) =>
+    type.type === 'rounds' && group.block === 'technique' && group.format === 'straight'
+      ? { ...group, format: 'timed' as const }
+      : group,
   );
 }
 
@@ -26,17 +51,29 @@ export function arranged({ context, rule, warmUp, problem }: Prepared, chosen: r
     problem,
     [...chosen].sort((a, b) => a - b),
   ).flatMap((lot) => quickest(problem, lot).groups.map((offers) => inTurn(problem, offers)));
-  const groups = 'rounds' in rule ? circuits(work, rule.format) : work;
-  return [...warmUp.groups(columns), ...groups].sort((a, b) => order.indexOf(a.block) - order.indexOf(b.block));
+  const groups = inRounds(context, 'rounds' in rule ? circuits(work, rule.format) : work);
+  const hardness = new Map(columns.map((c) => [(c.group.choices[0] as Choice).variant, c.share]));
+  const hardestOf = (group: Group) => Math.max(...group.choices.map((c) => hardness.get(c.variant) ?? 0));
+  const firsts = (group: Group) => (fastOrder.has(group.block) ? 0 : hardestOf(group));
+  const ramps = columns
+    .filter(({ group, variants, share }) =>
+      wantsRamp(variants[0] as Column['variants'][number], group.choices[0] as Choice, share),
+    )
+    .sort((a, b) => (b.group.choices[0]?.load?.kg ?? 0) - (a.group.choices[0]?.load?.kg ?? 0))
+    .slice(0, mostRamps)
+    .map(({ group }) => rampOf(group.choices[0] as Choice));
+  return [...warmUp.groups(columns), ...ramps, ...groups].sort(
+    (a, b) => order.indexOf(a.block) - order.indexOf(b.block) || firsts(b) - firsts(a),
+  );
 }
 
 /** Single items of a circuit block become one circuit. */
 function circuits(groups: readonly Group[], format: 'circuits' | 'timed'): Group[] {
-  const round = [...circuitBlocks].flatMap((block): Group[] => {
+  const round = [...circuitBlocks[format]].flatMap((block): Group[] => {
     const choices = groups.filter((g) => g.block === block).flatMap((g) => g.choices);
     if (choices.length === 0) return [];
     if (choices.length === 1) return [alone(block, choices[0] as Choice)];
     return [{ block, format, roundRestSeconds: circuitRests[format].round, choices }];
   });
-  return [...groups.filter((g) => !circuitBlocks.has(g.block)), ...round];
+  return [...groups.filter((g) => !circuitBlocks[format].has(g.block)), ...round];
 }

@@ -1,44 +1,28 @@
-import { type BlockKind, blockKinds, mainBlocks } from '../exercise/vocabulary';
-import type { Aim, Brief, HouseRules } from './brief';
+import { type BlockKind, blockKinds } from '../exercise/vocabulary';
+import type { Frame } from '../session-type/frames';
+import type { Brief, HouseRules } from './brief';
 
 export interface BlockBounds {
   least: number;
   most: number;
 }
 
-/** Items a block should and may hold; warm-up and cool-down follow from the rest. Common practice, no source. */
-const usual: Record<BlockKind, BlockBounds> = {
-  raise: { least: 0, most: 0 },
-  mobilise: { least: 0, most: 0 },
-  activate: { least: 0, most: 0 },
-  balance: { least: 0, most: 1 },
-  technique: { least: 0, most: 1 },
-  power: { least: 0, most: 2 },
-  strength: { least: 2, most: 5 },
-  prevention: { least: 1, most: 3 },
-  trunk: { least: 1, most: 2 },
-  flexibility: { least: 0, most: 0 },
-  finisher: { least: 0, most: 0 },
-  'cool-down': { least: 0, most: 0 },
-};
+/** Main items that a session may hold at the most: as many as half an hour does, and a third of that more for each further half hour; never fewer with more minutes. */
+export function mostItems({ items }: Frame, { minutes }: Pick<Brief, 'minutes'>): number {
+  const halves = minutes / 30;
+  return Math.max(2, Math.round(halves <= 1 ? items * (0.35 + 0.65 * halves) : items * (1 + (halves - 1) / 3)));
+}
 
-const byAim: Partial<Record<Aim, Partial<Record<BlockKind, BlockBounds>>>> = {
-  strength: { strength: { least: 4, most: 6 }, power: { least: 0, most: 1 } },
-  power: { power: { least: 1, most: 3 } },
-  endurance: { finisher: { least: 1, most: 2 } },
-  prevention: { prevention: { least: 2, most: 5 }, balance: { least: 1, most: 2 }, strength: { least: 1, most: 4 } },
-  flexibility: { flexibility: { least: 1, most: 3 } },
-  return: { power: { least: 0, most: 0 }, balance: { least: 1, most: 2 }, prevention: { least: 1, most: 4 } },
-  learn: { technique: { least: 1, most: 2 } },
-};
-
-const longSession = 45;
-
-/** How many items each block should hold at the least and may hold at the most. A longer session may have more main work, and never has to have less. */
-export function blockBounds(brief: Brief): Record<BlockKind, BlockBounds> {
+/**
+ * How many items each block should hold at the least and may hold at the most, from the frame of the type. A longer session may have more, and never
+ * has to have more.
+ */
+export function blockBounds(frame: Frame, brief: Pick<Brief, 'minutes'>): Record<BlockKind, BlockBounds> {
+  const all = mostItems(frame, brief);
   const bounds = (kind: BlockKind): BlockBounds => {
-    const { least, most } = byAim[brief.aim]?.[kind] ?? usual[kind];
-    return { least, most: brief.minutes >= longSession && most > 1 && mainBlocks.has(kind) ? most + 2 : most };
+    const share = frame.share[kind];
+    if (!share) return { least: 0, most: 0 };
+    return { least: share[0] > 0 ? 1 : 0, most: Math.max(1, Math.ceil(share[1] * all)) };
   };
   return Object.fromEntries(blockKinds.map((kind) => [kind, bounds(kind)])) as Record<BlockKind, BlockBounds>;
 }

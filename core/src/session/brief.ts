@@ -1,7 +1,8 @@
 import type { Athlete } from '../athlete/athlete';
 import type { OwnVariant } from '../exercise/own';
-import type { BlockKind } from '../exercise/vocabulary';
+import type { BlockKind, Region } from '../exercise/vocabulary';
 import type { Kit } from '../kit/kit';
+import type { SessionType } from '../session-type/session-type';
 import type { Moved } from '../sport/needs';
 import type { SportProfile } from '../sport/profile';
 
@@ -116,6 +117,10 @@ export interface Brief {
   date: string;
   minutes: number;
   aim: Aim;
+  /** Chosen by the coach; worked out from the rest when left out. */
+  sessionType?: SessionType;
+  /** The part of the body that arm care, prevention or a return is about. */
+  focus?: Region;
   athlete: Athlete;
   sport: BriefSport;
   kit: Kit;

@@ -40,7 +40,7 @@ describe('strength work far below the athlete', () => {
 
   it('gives less to every need than a higher rung of its ladder', () => {
     const context = contextOf(plainBrief());
-    const offers = offersOf(context, blockBounds(context.brief), { format: 'straight' });
+    const offers = offersOf(context, blockBounds(context.frame, context.brief), { format: 'straight' });
     const given = (id: string) => {
       const offer = offers.find((o) => o.variants[0]?.id === id && o.group.block === 'strength');
       return offer?.gives.reduce((sum, g) => sum + g, 0) ?? 0;
@@ -57,7 +57,7 @@ describe('an exercise with several loads to choose from', () => {
     { kind: 'barbell', massKg: 60 },
   ];
   const context = contextOf(plainBrief({ aim: 'strength', kit: { ...plainBrief().kit, items } }));
-  const offers = offersOf(context, blockBounds(context.brief), { format: 'pairs' });
+  const offers = offersOf(context, blockBounds(context.frame, context.brief), { format: 'pairs' });
   const kgOf = (offer: Column) => offer.group.choices[0]?.load?.kg ?? 0;
   /** Seconds of a set, its rest, fetching the kit, and how many joints it asks to be made ready. */
   const asks = (offer: Column) => {

@@ -2,34 +2,62 @@ import { daysBetween } from '../athlete/athlete';
 import type { Dose } from '../dose/dose';
 import { setSeconds } from '../dose/time';
 import type { Variant } from '../exercise/variant';
-import { type BlockKind, legRegions, levels, mainBlocks } from '../exercise/vocabulary';
+import { type BlockKind, legRegions, levels } from '../exercise/vocabulary';
 import type { BlockBounds } from './blocks';
 import type { Brief } from './brief';
-import { alone, type Column, columnOf, ofSets, switchSeconds } from './column';
+import { byTime } from './clocked';
+import { alone, type Column, columnOf, groupSeconds, ofSets, switchSeconds } from './column';
 import type { Context } from './context';
 import type { Group } from './draft';
 import { isNewTo } from './familiar';
 import { jointsToReady, type PreparedJoint, preparingBlocks } from './joint-load';
-import { byTime, prescriptions, stepFor } from './prescription';
+import { prescriptions, stepFor } from './prescription';
+import { rampOf, wantsRamp } from './ramp';
 
-/** Blocks that go round as one circuit when the coach works in circuits. */
-export const circuitBlocks: ReadonlySet<BlockKind> = new Set(['strength', 'prevention']);
+/** Blocks that go round as one circuit when the coach works in circuits; by the clock also what has no load to count. */
+export const circuitBlocks: Readonly<Record<'circuits' | 'timed', ReadonlySet<BlockKind>>> = {
+  circuits: new Set(['strength', 'prevention', 'trunk']),
+  timed: new Set(['technique', 'strength', 'prevention', 'trunk', 'finisher']),
+};
+
+/** Whether a block goes round as a circuit under a rule. */
+export const goesRound = (rule: GroupRule, block: BlockKind): boolean =>
+  'rounds' in rule && circuitBlocks[rule.format].has(block);
 
 /** How items are put together: each alone, in turn, or round and round. */
 export type GroupRule = { format: 'straight' | 'pairs' | 'rounds' } | { format: 'circuits' | 'timed'; rounds: number };
 
 /** Rest between the items of a circuit and after each of its rounds, by the clock and without; seconds, common practice, no source. */
 export const circuitRests = {
-  circuits: { between: switchSeconds, round: 45 },
-  timed: { between: 20, round: 60 },
+  circuits: { between: switchSeconds, round: 30 },
+  timed: { between: 20, round: 30 },
 } as const;
 
-/** How many sets the main work may have, by level, phase and minutes; common practice, no source. */
-function setChoices(block: BlockKind, variant: Variant, brief: Brief, rule: GroupRule): number[] {
-  if (!mainBlocks.has(block)) return [variant.dose.sets];
-  if ('rounds' in rule && circuitBlocks.has(block)) return [rule.rounds];
-  const { sets } = stepFor(brief);
-  return isNewTo(variant, brief) ? sets.filter((s) => s <= newMovementSets) : [...sets];
+/** Blocks whose sets follow the frame and the step of the week; the others have the frame's fewest, and one more. */
+const fullBlocks: ReadonlySet<BlockKind> = new Set(['power', 'strength', 'prevention', 'trunk', 'technique']);
+/** An accessory has no more sets; common practice, no source. */
+const accessorySets = 3;
+
+/** How many sets the main work may have, by type, level, phase and minutes; common practice, no source. */
+function setChoices(block: BlockKind, variant: Variant, { brief, frame, type }: Context, rule: GroupRule): number[] {
+  if (preparingBlocks.has(block)) return [variant.dose.sets];
+  if (goesRound(rule, block)) return [(rule as { rounds: number }).rounds];
+  const step = stepFor(brief).sets;
+  const [fewest, most] = frame.sets;
+  // A drill is learnt by doing it often; the step of the week is for what loads.
+  const stepMost = block === 'technique' ? most : Math.max(...step);
+  const allowed = isNewTo(variant, brief) ? Math.min(newMovementSets, stepMost) : stepMost;
+  // Power is many sets of few, and a step that allows two allows three of them.
+  const upTo =
+    block === 'power' && type.type === 'power'
+      ? Math.min(most, allowed + 1)
+      : Math.min(
+          most,
+          allowed,
+          fullBlocks.has(block) && block !== 'trunk' && block !== 'prevention' ? most : accessorySets,
+        );
+  const from = Math.min(upTo, block === 'power' ? fewest : Math.min(fewest, 2));
+  return Array.from({ length: upTo - from + 1 }, (_, k) => from + k);
 }
 
 /** A movement that is new to somebody is done in no more sets; common practice, no source. */
@@ -57,8 +85,11 @@ export function seasonReason(variant: Variant, brief: Brief): string | undefined
 }
 
 /** Why a variant is nothing that a coach would choose for this sport, or nothing: it is left to who names it. */
-export function choiceReason({ sports, standing, adapted }: Variant, { sport }: Brief): string | undefined {
+export function choiceReason(variant: Variant, { brief, own }: Pick<Context, 'brief' | 'own'>): string | undefined {
+  const { sports, standing, adapted, id } = variant;
+  const { sport } = brief;
   if (adapted?.slowed) return 'Made for speed, and speed is out today; add it by name if you want it slow.';
+  if (own.has(id)) return undefined;
   if (sports.length > 0 && !sports.includes(sport.id)) return 'A drill of another sport.';
   if (sports.length === 0 && standing === 0) return 'Rarely the best choice; add it by name if you want it.';
   return undefined;
@@ -74,36 +105,53 @@ export function offersOf(context: Context, bounds: Record<BlockKind, BlockBounds
     const { variant } = candidate;
     const pinned = brief.lock.include.includes(variant.id);
     if (!candidate.possible || excluded.has(variant.id)) continue;
-    if (!pinned && (seasonReason(variant, brief) ?? choiceReason(variant, brief))) continue;
+    if (!pinned && (seasonReason(variant, brief) ?? choiceReason(variant, context))) continue;
     for (const block of variant.blocks) {
       const wanted = bounds[block].most > 0 || pinned || floored.has(block) || preparingBlocks.has(block);
       if (!wanted) continue;
+      if (!pinned && !floored.has(block) && !preparingBlocks.has(block) && !hasPlace(context, variant, block)) continue;
       const dosed = [...prescriptions(candidate, block, 1, brief, capacity)].map(({ choice }) =>
         columnOf(context, inRounds(alone(block, choice), rule)),
       );
       const offered = worthOffering(context, dosed);
-      if (brief.lock.doses?.[variant.id]) columns.push(...offered);
+      if (brief.lock.doses?.[variant.id]) columns.push(...offered.map((column) => withItsOwn(column, rule)));
       else
-        for (const sets of setChoices(block, variant, brief, rule))
-          columns.push(...offered.map((column) => ofSets(column, sets)));
+        for (const sets of setChoices(block, variant, context, rule))
+          columns.push(...offered.map((column) => withItsOwn(ofSets(column, sets), rule)));
     }
   }
   return columns;
 }
 
+/** Seconds that an item brings with it: a lighter set before it; in a circuit, which has two items at the least, half of the round rests. */
+function withItsOwn(column: Column, rule: GroupRule): Column {
+  const choice = column.group.choices[0] as Group['choices'][number];
+  if (wantsRamp(column.variants[0] as Variant, choice, column.share))
+    return { ...column, seconds: column.seconds + groupSeconds(rampOf(choice)) };
+  if (!('rounds' in rule) || !goesRound(rule, column.group.block)) return column;
+  return { ...column, seconds: column.seconds + (circuitRests[rule.format].round * rule.rounds) / 2 };
+}
+
+/** Whether a session of this type has a place for a variant in a block. */
+export function hasPlace({ places }: Pick<Context, 'places'>, variant: Variant, block: BlockKind): boolean {
+  return places.some((place) => place.serves(variant, block) > 0);
+}
+
 /** What an item asks of a session, beside what it gives. */
 interface Asked {
   gives: number;
+  fills: number;
   heavySets: number;
   /** Seconds of a set, of the rest after it, and of fetching what it needs. */
   seconds: readonly number[];
   joints: ReadonlySet<PreparedJoint>;
 }
 
-function askedBy(context: Context, { gives, heavySets, group, variants }: Column): Asked {
+function askedBy(context: Context, { gives, fills, heavySets, group, variants }: Column): Asked {
   const { dose, load, setUpSeconds = 0 } = group.choices[0] as Group['choices'][number];
   return {
     gives: gives.reduce((sum, given) => sum + given, 0),
+    fills: fills.reduce((sum, filled) => sum + filled, 0),
     heavySets,
     seconds: [setSeconds(dose), dose.restSeconds, setUpSeconds],
     joints: jointsToReady(context, variants[0] as Variant, load),
@@ -112,6 +160,7 @@ function askedBy(context: Context, { gives, heavySets, group, variants }: Column
 
 const noWorse = (one: Asked, other: Asked) =>
   one.gives >= other.gives - 1e-12 &&
+  one.fills >= other.fills - 1e-12 &&
   one.heavySets >= other.heavySets &&
   one.seconds.every((seconds, k) => seconds <= (other.seconds[k] as number)) &&
   [...one.joints].every((joint) => other.joints.has(joint));
@@ -132,7 +181,7 @@ function worthOffering(context: Context, columns: readonly Column[]): readonly C
 
 /** In a circuit the items only change places, the rest comes after the round; by the clock all work the same time. */
 function inRounds(group: Group, rule: GroupRule): Group {
-  if (!('rounds' in rule) || !circuitBlocks.has(group.block)) return group;
+  if (!('rounds' in rule) || !goesRound(rule, group.block)) return group;
   const { between } = circuitRests[rule.format];
   const dose = (d: Dose): Dose => ({ ...(rule.format === 'timed' ? byTime(d) : d), restSeconds: between });
   return { ...group, choices: group.choices.map((c) => ({ ...c, dose: dose(c.dose) })) };

@@ -6,10 +6,12 @@ import { contactsInSet } from '../exercise/contacts';
 import type { Variant } from '../exercise/variant';
 import type { Pattern, Region } from '../exercise/vocabulary';
 import { loadingOf } from '../kit/loads';
+import type { SessionType } from '../session-type/session-type';
 import type { Context } from './context';
 import { leftOfEasy, stimulus } from './demands';
 import { type Choice, type Group, roundsOf } from './draft';
 import { zoneOfItem } from './item-zone';
+import { preparingBlocks } from './joint-load';
 import { varietyWorth } from './variety';
 
 /** Everything the programme and the checks count about one group of items. */
@@ -21,6 +23,10 @@ export interface Column {
   worth: number;
   /** Effective sets given to each demand, in the order of the context's demands. */
   gives: readonly number[];
+  /** The same given to each place of the session, in the order of the context's places. */
+  fills: readonly number[];
+  /** Highest share of the maximum that an item of it asks, where known; the hardest work comes first. */
+  share: number;
   impactContacts: number;
   /** Sets in the zone of maximal strength. */
   heavySets: number;
@@ -31,7 +37,7 @@ export const switchSeconds = 10;
 /** A round never rests less than this, seconds; common practice, no source. */
 export const shortestRoundRest = 15;
 /** What doing things in turn has to save in a round to be worth the trouble, seconds; common practice, no source. */
-export const leastSaved = 15;
+export const leastSaved = 8;
 
 /** Landings of an item over all sets and both sides. */
 export function contactsOf(variant: Variant, dose: Dose): number {
@@ -49,7 +55,7 @@ export function groupSeconds(group: Group): number {
 /** What a set on the sound side alone counts beside one for both; common practice, no source. */
 const oneSideCounts = 0.35;
 /** What needs no change is chosen before what does, where both serve alike; common practice, no source. */
-const changedCounts = 0.9;
+const changedCounts = 0.75;
 
 /** What only the other arm may do is nothing for what the athlete does with this one. */
 function missesSide({ brief, demands }: Context, { adapted }: Variant, demand: number): boolean {
@@ -83,7 +89,9 @@ export function columnOf(context: Context, group: Group): Column {
       gives: context
         .gives(variant)
         .map((given, d) => (missesSide(context, variant, d) ? 0 : choice.dose.sets * perSet * given)),
-      worth: varietyWorth(context.brief, variant, group.block),
+      fills: fillsOf(context, group.block, variant, choice, effort?.share, sided * changed * easy),
+      share: effort?.share ?? 0,
+      worth: varietyWorth(context.brief, variant, group.block) + itemWorth(context, group.block, choice),
       contacts: contactsOf(variant, choice.dose),
       heavySets: isHeavy(group, variant, choice, effort?.share) ? choice.dose.sets : 0,
     };
@@ -94,9 +102,51 @@ export function columnOf(context: Context, group: Group): Column {
     seconds: groupSeconds(group),
     worth: parts.reduce((s, p) => s + p.worth, 0),
     gives: context.demands.map((_, d) => parts.reduce((s, p) => s + (p.gives[d] as number), 0)),
+    fills: context.places.map((_, k) => parts.reduce((s, p) => s + (p.fills[k] as number), 0)),
+    share: parts.reduce((s, p) => Math.max(s, p.share), 0),
     impactContacts: parts.reduce((s, p) => s + p.contacts, 0),
     heavySets: parts.reduce((s, p) => s + p.heavySets, 0),
   };
+}
+
+/** What an item costs a session beside its minutes: fewer and larger is easier to follow. What the kit loads is preferred. Common practice, no source. */
+const [oneMore, withKit] = [-0.014, 0.006];
+/** Sets from which an item is worth its place. */
+const [worthwhileSets, manySets] = [3, 0.008];
+
+function itemWorth({ frame }: Context, block: Group['block'], { load, dose }: Choice): number {
+  if (!frame.share[block]) return 0;
+  return oneMore + (load ? withKit : 0) + (dose.sets >= worthwhileSets ? manySets : 0);
+}
+
+/** A place is well filled by so many effective sets of what serves it best. */
+const filledBy = 2.5;
+
+/** Types in which light is right. */
+const gentle: ReadonlySet<SessionType> = new Set(['arm-care', 'return', 'primer', 'warm-up', 'flexibility']);
+
+/** How much of a set counts for a place, by how hard it is: a light one does not build strength, and hardly matters in care of a joint. Common practice, no source. */
+function setCounts(context: Context, block: Group['block'], share: number | undefined): number {
+  if (share === undefined) return block === 'strength' && context.brief.aim === 'strength' ? 0.6 : 0.95;
+  if (block === 'strength') {
+    if (context.brief.aim === 'strength') return Math.min(1.2, 0.2 + 1.35 * share ** 1.5);
+    return Math.min(1.1, 0.4 + 0.9 * share);
+  }
+  const easy = context.brief.athlete.level === 'new' || gentle.has(context.type.type);
+  return Math.min(1.05, easy ? 0.7 + 0.5 * share : 0.5 + 0.75 * share);
+}
+
+function fillsOf(
+  context: Context,
+  block: Group['block'],
+  variant: Variant,
+  { dose }: Choice,
+  share: number | undefined,
+  whole: number,
+): number[] {
+  if (preparingBlocks.has(block)) return context.places.map(() => 0);
+  const counts = dose.sets * whole * setCounts(context, block, variant.speed === 'fast' ? undefined : share);
+  return context.places.map((place) => (counts * place.serves(variant, block) * filledBy) / place.sets);
 }
 
 /** A column of one item with one set, done for so many. */
@@ -108,6 +158,8 @@ export function ofSets(column: Column, sets: number): Column {
     group,
     seconds: groupSeconds(group),
     gives: column.gives.map((given) => sets * given),
+    fills: column.fills.map((filled) => sets * filled),
+    worth: column.worth + (sets >= worthwhileSets ? manySets : 0),
     impactContacts: contactsOf(column.variants[0] as Variant, { ...choice.dose, sets }),
     heavySets: sets * column.heavySets,
   };
@@ -144,10 +196,15 @@ export function paired(a: Group, b: Group): Group | undefined {
 }
 
 /** Items of one group in turn: between them only a short change, the rest after the round. */
-export function doneInTurn(block: Group['block'], choices: readonly Choice[], roundRestSeconds: number): Group {
+export function doneInTurn(
+  block: Group['block'],
+  choices: readonly Choice[],
+  roundRestSeconds: number,
+  format: 'pairs' | 'rounds' = choices.length === 2 ? 'pairs' : 'rounds',
+): Group {
   return {
     block,
-    format: choices.length === 2 ? 'pairs' : 'rounds',
+    format,
     roundRestSeconds,
     choices: choices.map((choice, k) => ({
       ...choice,

@@ -72,7 +72,7 @@ export function begin(brief: Brief, solver: Solver): Begun | { refused: Refusal 
   const rest = restReason(brief);
   if (rest) return { refused: rest };
   const context = contextOf(brief);
-  const all = rulesOf(context.brief).map((rule) => prepare(context, rule));
+  const all = rulesOf(context).map((rule) => prepare(context, rule));
   const refused = refusalBefore(all[0] as Prepared);
   if (refused) return { refused };
   const ways = all.flatMap((prepared): Way[] => {

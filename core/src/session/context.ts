@@ -7,8 +7,12 @@ import type { Variant } from '../exercise/variant';
 import type { Joint } from '../exercise/vocabulary';
 import { type Circumstances, type Feasibility, feasibility } from '../kit/feasible';
 import type { Standing } from '../limits/restriction';
+import { sessionTypeOf, type TypeChoice } from '../session-type/derive';
+import { type Frame, frames } from '../session-type/frames';
+import { type Place, placesFor } from '../session-type/places';
 import { type Needs, needsOf } from '../sport/needs';
 import { jointUse, type SportProfile } from '../sport/profile';
+import { ownExercises, signatureFor } from '../sport/signature/signature-of';
 import { sportById } from '../sport/sports';
 import { transferWeights, type Weights } from '../sport/transfer';
 import { type Brief, defaultHouseRules } from './brief';
@@ -53,6 +57,12 @@ export interface Context {
   body: ScaledBody;
   needs: Needs;
   demands: readonly Demand[];
+  /** The type of the session, its frame, and what it has a place for. */
+  type: TypeChoice;
+  frame: Frame;
+  places: readonly Place[];
+  /** Exercises that the sport counts as its own, whatever their standing. */
+  own: ReadonlySet<string>;
   /** What the criteria of transfer weigh, by house rule. */
   weights: Weights;
   /** What one effective set of a variant gives to each demand, 0 to 1, in the order of the demands. */
@@ -80,9 +90,12 @@ function canonical(brief: Brief): Brief {
 
 /** Works out what a session for this brief can be made of. Throws a RangeError for an unknown sport or role. */
 export function contextOf(given: Brief): Context {
-  const brief = canonical(given);
-  const sport = brief.sport.profile ?? sportById(brief.sport.id);
-  if (!sport) throw new RangeError(`sport "${brief.sport.id}" is not known`);
+  const untyped = canonical(given);
+  const sport = untyped.sport.profile ?? sportById(untyped.sport.id);
+  if (!sport) throw new RangeError(`sport "${untyped.sport.id}" is not known`);
+  const type = sessionTypeOf(untyped, sport);
+  // Everything that follows reads the type from the brief, chosen or worked out.
+  const brief = { ...untyped, sessionType: type.type };
   const catalogue = catalogueOf(brief.own);
   const needs = needsOf(sport, brief.sport.role, brief.athlete, brief.date, brief.sport.moved, catalogue);
   const body = scaledBody(brief.athlete);
@@ -91,12 +104,17 @@ export function contextOf(given: Brief): Context {
   const weights = transferWeights[brief.houseRules.correspondence];
   const givenOf = new Map<Variant, readonly number[]>();
   let capacity: Capacity | undefined;
+  const frame = frames[type.type];
   return {
     brief,
     sport,
     body,
     needs,
     demands,
+    type,
+    frame,
+    places: placesFor(brief, sport, type.type, frame, catalogue),
+    own: ownExercises(signatureFor(sport, brief.sport.role)),
     weights,
     gives(variant) {
       const known = givenOf.get(variant) ?? demands.map((demand) => givenBy(variant, demand, weights));

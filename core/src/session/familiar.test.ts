@@ -65,7 +65,7 @@ describe('a movement that is new to somebody', () => {
   it('comes in two sets at the most, lighter and further from failure', () => {
     const doses = (brief: Brief) => {
       const context = contextOf(brief);
-      return offersOf(context, blockBounds(context.brief), { format: 'pairs' })
+      return offersOf(context, blockBounds(context.frame, context.brief), { format: 'pairs' })
         .filter((c) => c.group.block === 'strength' && c.variants[0]?.id === 'rear-foot-raised-split-squat')
         .map((c) => c.group.choices[0]?.dose.sets ?? 0);
     };

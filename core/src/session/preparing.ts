@@ -1,6 +1,6 @@
+import type { SessionType } from '../session-type/session-type';
 import { blockBounds } from './blocks';
-import type { Brief } from './brief';
-import { circuitBlocks, circuitRests, type GroupRule, offersOf } from './candidates';
+import { type GroupRule, offersOf } from './candidates';
 import type { Column } from './column';
 import type { Context } from './context';
 import { preparingBlocks } from './joint-load';
@@ -17,23 +17,28 @@ export interface Prepared {
 
 const together: Record<GroupRule['format'], Together> = { straight: 1, pairs: 2, rounds: 3, circuits: 1, timed: 1 };
 
-/** The ways that a house rule allows; circuits go round twice or three times. */
-export function rulesOf({ houseRules: { format } }: Brief): GroupRule[] {
-  const round = (kind: 'circuits' | 'timed'): GroupRule[] => [2, 3].map((rounds) => ({ format: kind, rounds }));
+const clocked: ReadonlySet<string> = new Set(['circuits', 'timed']);
+/** Types whose work is done one thing at a time, whatever the house rule for main work says: by the clock it may be. */
+const straightTypes: ReadonlySet<SessionType> = new Set(['flexibility', 'primer', 'warm-up']);
+
+/** The ways that a house rule allows in a session of this type; circuits go round two to four times. */
+export function rulesOf({ brief, type }: Pick<Context, 'brief' | 'type'>): GroupRule[] {
+  const { houseRules } = brief;
+  const round = (kind: 'circuits' | 'timed'): GroupRule[] =>
+    (type.type === 'conditioning' ? [2, 3, 4] : [2, 3]).map((rounds) => ({ format: kind, rounds }));
+  if (straightTypes.has(type.type)) return [{ format: 'straight' }];
+  if (type.type === 'rounds') return [{ format: 'straight' }];
+  const format = type.type === 'conditioning' && !clocked.has(houseRules.format) ? 'circuits' : houseRules.format;
   if (format === 'circuits' || format === 'timed') return round(format);
   if (format === 'free') return [{ format: 'rounds' }, ...round('circuits')];
   return [{ format }];
 }
 
-/** Seconds that the rests between the rounds of circuits take. */
-const roundRests = (rule: GroupRule): number =>
-  'rounds' in rule ? circuitBlocks.size * rule.rounds * circuitRests[rule.format].round : 0;
-
 const isWork = ({ group }: Column) => !preparingBlocks.has(group.block);
 
 /** Seconds left for main work in so many minutes, by the joints that have to be made ready. */
-export function budgetOf(rule: GroupRule, warmUp: WarmUp, minutes: number): (joints: number) => number {
-  const seconds = minutes * 60 - roundRests(rule);
+export function budgetOf(warmUp: WarmUp, minutes: number): (joints: number) => number {
+  const seconds = minutes * 60;
   const known = new Map<number, number>();
   return (joints) => {
     const left = known.get(joints) ?? seconds - warmUp.seconds(joints, minutes);
@@ -45,10 +50,10 @@ export function budgetOf(rule: GroupRule, warmUp: WarmUp, minutes: number): (joi
 /** Offers, warm-up and limits of a brief in one of its ways. */
 export function prepare(context: Context, rule: GroupRule): Prepared {
   const { brief } = context;
-  const bounds = blockBounds(brief);
+  const bounds = blockBounds(context.frame, brief);
   const offered = offersOf(context, bounds, rule);
   const warmUp = new WarmUp(context, offered);
-  const budget = budgetOf(rule, warmUp, brief.minutes);
+  const budget = budgetOf(warmUp, brief.minutes);
   const problem = problemOf(
     context,
     offered.filter((c) => isWork(c) && !warmUp.pinnedFamilies.has(c.variants[0]?.family as string)),

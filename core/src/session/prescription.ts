@@ -14,9 +14,11 @@ import type { Feasibility } from '../kit/feasible';
 import { isMadeOf } from '../kit/in-words';
 import { type LoadOption, loadingOf } from '../kit/loads';
 import type { Brief } from './brief';
+import { asRound, byTime } from './clocked';
 import type { Choice } from './draft';
 import { isNewTo } from './familiar';
 import { isLowering, zoneOfItem } from './item-zone';
+import { restFor } from './resting';
 import { isCareful } from './rules';
 import { hardestPlanned } from './too-hard';
 
@@ -38,6 +40,9 @@ const lightFrom = 15;
 /** Rows and other pulls with a light weight are done for many repetitions, not fast: speed would come from the back; common practice, no source. */
 const lightPulls: ReadonlySet<Pattern> = new Set(['horizontal-pull', 'vertical-pull', 'scapular']);
 const lightPullFewest = 12;
+/** Families that are pushed fast off the floor. */
+const fastOnTheWayUp: ReadonlySet<string> = new Set(['push-up']);
+const slowFewest = 10;
 const fewestRepetitions = 4;
 /** A restricted part is loaded lightly for so many slow repetitions; common practice, no source. */
 const restrictedReps = [8, 12] as const;
@@ -49,11 +54,24 @@ const countedReserve = 5;
 const bandReserve = 2;
 /** Unless strength is the aim, a load should allow some eight repetitions with two in reserve (Epley 1985). */
 export const volumeCeiling = 0.76;
-/** When it is, a load that still allows a few with some left is heavy enough without anybody beside one; common practice, no source. */
-const heavyCeiling = 0.88;
+/** When it is, a load that still allows a few with some left is heavy enough without anybody beside one; what stands on one leg or is held in one hand stays at sets of six. Common practice, no source. */
+const [heavyCeiling, oneSidedCeiling] = [0.88, 0.8];
+/** Patterns that are lifted heavy with both sides at once. */
+const heavyPatterns: ReadonlySet<Pattern> = new Set([
+  'knee-dominant',
+  'hip-dominant',
+  'horizontal-push',
+  'vertical-push',
+  'horizontal-pull',
+  'vertical-pull',
+  'whole-body-lift',
+]);
 
-/** How heavy a set may be at the most with this aim, whoever it is. */
-const strictCeiling = ({ aim }: Brief) => (aim === 'strength' ? heavyCeiling : volumeCeiling);
+/** How heavy a set of a variant may be at the most with this aim, whoever it is. */
+function strictCeiling({ aim }: Brief, { side, pattern }: Variant): number {
+  if (aim !== 'strength') return volumeCeiling;
+  return side === 'both' && heavyPatterns.has(pattern) ? heavyCeiling : oneSidedCeiling;
+}
 
 /** Seconds for fixing an anchor and for loading a bar; common practice, no source. */
 const [anchorSeconds, barSeconds] = [15, 20];
@@ -107,8 +125,7 @@ function repetitionDose(
   const zone = zones[zoneOf(effort.share, false)];
   if (zone === zones.strength && !careful) {
     const reps = Math.max(heavyDouble, Math.min(Math.floor(toFailure) - heavyReserve, zone.repetitions[1]));
-    const restSeconds = Math.max(base.restSeconds, zone.restSeconds[0]);
-    return { ...base, work: { kind: 'reps', reps }, reserve: Math.max(0, Math.floor(toFailure) - reps), restSeconds };
+    return { ...base, work: { kind: 'reps', reps }, reserve: Math.max(0, Math.floor(toFailure) - reps) };
   }
   if (possible <= lightFrom) {
     const most = brief.aim === 'strength' && !careful ? 8 : 12;
@@ -123,7 +140,9 @@ function repetitionDose(
   switch (brief.houseRules.lightLoads) {
     case 'fast':
       if (lightPulls.has(variant.pattern)) return light(Math.min(possible, Math.max(written, lightPullFewest)));
-      return light(Math.min(8, written), '2-0-X');
+      // Fast is for what is made for it; elsewhere a light weight is lowered slowly, near what can be done.
+      if (fastOnTheWayUp.has(variant.family)) return light(Math.min(8, written), '2-0-X');
+      return light(Math.min(possible, Math.max(written, slowFewest)), '3-1-1');
     case 'slow':
       return light(Math.min(Math.max(written, 8), 12), '4-1-2');
     case 'reps':
@@ -146,10 +165,26 @@ function lightDose(base: Dose, reps: number, toFailure: number, tempo?: string):
   };
 }
 
-/** The same work by the clock, when the coach doses by time. */
-export function byTime(dose: Dose): Dose {
-  const { reserve, tempo, ...rest } = dose;
-  return { ...rest, work: { kind: 'work', seconds: dose.perSide ? 25 : 40 } };
+/** Care of a joint and coming back are slow both ways; common practice, no source. */
+const slowTypes: ReadonlySet<string> = new Set(['arm-care', 'return']);
+
+function slowed(dose: Dose, { sessionType }: Brief): Dose {
+  if (!slowTypes.has(sessionType ?? '') || dose.work.kind !== 'reps') return dose;
+  const { tempo } = dose;
+  const fits = tempo && tempo.rising !== 'X' && tempo.lowering >= 2;
+  return fits ? dose : { ...dose, tempo: { lowering: 2, bottom: tempo?.bottom ?? 0, rising: 2, top: tempo?.top ?? 0 } };
+}
+
+/** Fast sets are short, so that each repetition is: no more of them in power work. Common practice, no source. */
+const [fastRepetitions, fastContacts] = [6, 10];
+
+function fastDose(dose: Dose, block: BlockKind): Dose {
+  const { work } = dose;
+  if (block !== 'power') return dose;
+  if (work.kind === 'reps') return { ...dose, work: { kind: 'reps', reps: Math.min(work.reps, fastRepetitions) } };
+  if (work.kind === 'contacts')
+    return { ...dose, work: { kind: 'contacts', contacts: Math.min(work.contacts, fastContacts) } };
+  return dose;
 }
 
 /** What a variant is done with, and how hard that is; the effort is left out where the force of a band is not known. */
@@ -213,7 +248,11 @@ export function* prescriptions(
 ): Generator<Prescription> {
   const { variant } = feasible;
   const isNew = isNewTo(variant, brief);
-  const usual = Math.min(strictCeiling(brief), shareCeiling[brief.athlete.level], isNew ? newMovement.ceiling : 1);
+  const usual = Math.min(
+    strictCeiling(brief, variant),
+    shareCeiling[brief.athlete.level],
+    isNew ? newMovement.ceiling : 1,
+  );
   const healthy = variant.speed === 'fast' ? fastUpTo : usual;
   const ceiling = Math.min(feasible.shareCeiling, healthy * (variant.adapted?.load ?? 1));
   const effortWith = (loading: Loading) => effortOf(capacity, variant, loading);
@@ -239,28 +278,39 @@ function prescribeWith(
   const moving = movingSeconds(variant, load);
   // A side that a restriction leaves out stays out, whatever was typed.
   const sided = (dose: Dose): Dose => (variant.adapted?.onlySide ? { ...dose, perSide: false } : dose);
+  const isRound = brief.sessionType === 'rounds' && block === 'technique';
+  const ruled = (dose: Dose): Dose => {
+    const rested = { ...dose, restSeconds: restFor(variant, block, dose, effort?.share, brief) };
+    if (isRound) return asRound(rested, brief);
+    return brief.houseRules.doseBy === 'time' ? byTime(rested, block) : rested;
+  };
   const finish = (dose: Dose): Choice => ({
     variant: variant.id,
-    dose: sided(typed ? parseDose(typed) : dose),
+    dose: sided(typed ? parseDose(typed) : ruled(dose)),
     ...(load ? { load } : {}),
     pinned,
     ...(moving > 0 ? { setUpSeconds: moving } : {}),
   });
   if (!effort) {
-    const counted = base.work.kind === 'reps' && !fast;
-    return { choice: finish(counted ? { ...base, reserve: base.reserve ?? bandReserve } : base) };
+    if (fast) return { choice: finish(fastDose(base, block)) };
+    return {
+      choice: finish(
+        base.work.kind === 'reps' ? slowed({ ...base, reserve: base.reserve ?? bandReserve }, brief) : base,
+      ),
+    };
   }
   // Where a change is needed and the body alone weighs too much for the restricted part, it is another exercise, pinned or not.
   if (variant.adapted && effort.share > feasible.shareCeiling) return undefined;
   if (effort.share > hardestPlanned(variant) && !pinned) return undefined;
-  if (!mainBlocks.has(block)) return { choice: finish(base) };
+  if (!mainBlocks.has(block)) return { choice: finish(fast ? fastDose(base, block) : base) };
   const dosed = (dose: Dose): Prescription => {
     const choice = finish(dose);
     const zone = zoneOfItem(variant, choice.dose, effort.share);
     return { choice, effort, ...(zone ? { zone } : {}) };
   };
-  if (base.work.kind !== 'reps' || fast) return dosed(base);
-  if (isLowering(variant) && effort.share > strictCeiling(brief)) return dosed(withoutReserve(base));
+  if (fast) return dosed(fastDose(base, block));
+  if (base.work.kind !== 'reps') return dosed(base);
+  if (isLowering(variant) && effort.share > strictCeiling(brief, variant)) return dosed(withoutReserve(base));
 
   const repetitionsToFailure = capacity.toFailure(variant, loadingOf(load, brief.kit) ?? {});
   const toFailure = Math.min(mostCounted, repetitionsToFailure?.mid ?? mostCounted);
@@ -268,7 +318,6 @@ function prescribeWith(
   if (toFailure < fewest && !pinned) return undefined;
   const reserve =
     Math.max(base.reserve ?? 2, stepFor(brief).reserve) + (isNewTo(variant, brief) ? newMovement.moreReserve : 0);
-  const counted = repetitionDose(base, effort, toFailure, reserve, feasible, block, brief);
-  const dose = brief.houseRules.doseBy === 'time' && block !== 'power' ? byTime(counted) : counted;
-  return { ...dosed(dose), ...(repetitionsToFailure ? { repetitionsToFailure } : {}) };
+  const counted = slowed(repetitionDose(base, effort, toFailure, reserve, feasible, block, brief), brief);
+  return { ...dosed(counted), ...(repetitionsToFailure ? { repetitionsToFailure } : {}) };
 }

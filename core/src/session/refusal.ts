@@ -295,13 +295,13 @@ function sameOffers(from: Problem, to: Problem, chosen: readonly number[]): numb
 
 /** Fewest whole minutes that leave so many seconds for these offers beside the warm-up that they ask for. */
 function minutesFor(
-  { context, rule, warmUp }: Prepared,
+  { context, warmUp }: Prepared,
   { joints }: Problem,
   chosen: readonly number[],
   seconds: number,
 ): number {
   const mask = chosen.reduce((all, i) => all | (joints[i] as number), 0);
   for (let minutes = context.brief.minutes + 1; minutes < longestSession; minutes++)
-    if (budgetOf(rule, warmUp, minutes)(mask) >= seconds - 1e-6) return minutes;
+    if (budgetOf(warmUp, minutes)(mask) >= seconds - 1e-6) return minutes;
   return longestSession;
 }

@@ -1,9 +1,11 @@
 import { ageOn, standingsOn } from '../athlete/athlete';
 import { contactRange } from '../dose/zone';
-import { mainBlocks, type Pattern, type Plane } from '../exercise/vocabulary';
+import { blockKinds, mainBlocks, type Pattern, type Plane } from '../exercise/vocabulary';
 import { contactCeilingOf } from '../limits/ceiling';
+import { mostItems } from './blocks';
 import type { Brief } from './brief';
 import { type Column, highRegions } from './column';
+import type { Context } from './context';
 
 /** Patterns that answer each other; sets of both are kept within `tolerance`. */
 export const opposites: readonly {
@@ -32,18 +34,81 @@ export const opposites: readonly {
   },
 ];
 
+/** Contacts at home, where practice and matches add theirs; common practice, no source. */
+const atHome = { new: 24, beginner: 30, intermediate: 50, advanced: 60 } as const;
+const [inSeasonContacts, youngContacts] = [40, 30];
+const inSeason: ReadonlySet<string> = new Set(['in-season', 'taper']);
+
 /** Jump contacts a session at the most: handbook of the National Strength and Conditioning Association (values from memory); new athletes and minors less, common practice. */
-export function mostContacts({ athlete, date }: Brief): number {
-  const cap = contactRange[athlete.level][1];
-  const allowed = ageOn(athlete.born, date) < 16 ? Math.min(cap, 80) : cap;
+export function mostContacts({ athlete, date, season, sessionType }: Brief): number {
+  const cap = Math.min(contactRange[athlete.level][1], atHome[athlete.level]);
+  const young = ageOn(athlete.born, date) < 16 ? Math.min(cap, youngContacts) : cap;
+  const allowed = inSeason.has(season.phase) || sessionType === 'primer' ? Math.min(young, inSeasonContacts) : young;
   return Math.min(allowed, contactCeilingOf(standingsOn(athlete, date)));
 }
 
 /** Sets that may load one region high in a session; common practice, no source. */
 export const mostHighSets = 7;
 
-/** What breaking a wish costs, in shares of everything asked; hard rules have no price. */
-export const prices = { opposite: 0.03, plane: 0.03, heavySet: 0.03, blockItem: 0.08 } as const;
+/** What breaking a wish costs, in shares of everything asked; hard rules have no price. A second is one by which a block misses its share of the main work. */
+export const prices = {
+  opposite: 0.03,
+  plane: 0.03,
+  heavySet: 0.03,
+  blockItem: 0.08,
+  second: 0.0006,
+  item: 0.05,
+  group: 0.07,
+} as const;
+
+/** How the worth of a session is split: what the session has a place for, and what the sport and the athlete need. Common practice, no source. */
+export const worthShares = { places: 0.75, demands: 0.25 } as const;
+
+/** A sum over what is chosen that should lie between two bounds; what it misses them by costs its price. */
+export interface Wish {
+  count: (column: Column) => number;
+  least: number;
+  most: number;
+  price: number;
+}
+
+/** What serves a group less is a makeshift, and leaves it wanting. */
+const makeshift = 0.3;
+
+/** What the frame of the type wishes: each block its share of the main work, and not too many items. */
+export function wishesOf({ frame, brief, places }: Context): Wish[] {
+  const shares = blockKinds.flatMap((kind): Wish[] => {
+    const share = frame.share[kind];
+    if (!share) return [];
+    const beyond = (part: number) => (column: Column) =>
+      column.seconds * ((column.group.block === kind ? 1 : 0) - part);
+    const [least, most] = share;
+    return [
+      ...(least > 0 ? [{ count: beyond(least), least: 0, most: Infinity, price: prices.second }] : []),
+      ...(most < 1 ? [{ count: beyond(most), least: -Infinity, most: 0, price: prices.second }] : []),
+    ];
+  });
+  const must = places.flatMap(({ group, serves }): Wish[] => {
+    if (!group?.must) return [];
+    const count = ({ group: { block }, variants }: Column) =>
+      Number(variants.some((v) => serves(v, block) > makeshift));
+    return [{ count, least: 1, most: Infinity, price: prices.group }];
+  });
+  return [
+    ...shares,
+    ...must,
+    {
+      count: (column) => column.group.choices.length,
+      least: -Infinity,
+      most: mostItems(frame, brief),
+      price: prices.item,
+    },
+  ];
+}
+
+/** What a sum misses the bounds of a wish by. */
+export const missed = ({ least, most }: Pick<Wish, 'least' | 'most'>, sum: number): number =>
+  Math.max(0, least - sum, sum - most);
 
 /** Sets of maximal strength that a session for strength should hold where the kit gives them; common practice, no source. */
 const heavySetsForStrength = 6;

@@ -13,7 +13,7 @@ import { adapted, slotsOf } from './squad';
 
 const ready = (brief: Brief) => {
   const context = contextOf(brief);
-  return prepare(context, rulesOf(context.brief)[0] as ReturnType<typeof rulesOf>[number]);
+  return prepare(context, rulesOf(context)[0] as ReturnType<typeof rulesOf>[number]);
 };
 
 async function skeleton(brief: Brief = plainBrief()) {

@@ -1,3 +1,5 @@
+import type { Pattern } from '../exercise/vocabulary';
+import { frames } from '../session-type/frames';
 import { blockOrder } from './blocks';
 import type { Brief } from './brief';
 import type { Column } from './column';
@@ -14,17 +16,31 @@ import {
   sessionShares,
 } from './joint-load';
 
+/** Share of the first twenty minutes that goes to warm-up: most of a session that is one. */
+const warmUpShare = { usual: 0.22, armCare: 0.17, warmUp: 0.42 } as const;
+
 /**
  * Minutes of warm-up: a quarter of a short session, five minutes of one of twenty, a little more for longer ones and for who feels tight. Common
  * practice, no source.
  */
-export function warmUpMinutes({ minutes, athlete }: Pick<Brief, 'minutes' | 'athlete'>): number {
-  const usual = minutes <= 20 ? minutes / 4 : 5 + (minutes - 20) / 12;
+export function warmUpMinutes({
+  minutes,
+  athlete,
+  sessionType,
+}: Pick<Brief, 'minutes' | 'athlete' | 'sessionType'>): number {
+  const share =
+    sessionType === 'warm-up'
+      ? warmUpShare.warmUp
+      : sessionType === 'arm-care'
+        ? warmUpShare.armCare
+        : warmUpShare.usual;
+  const usual = minutes <= 20 ? minutes * share : 20 * share + (minutes - 20) / 12;
   return usual + (athlete.readiness?.tight ? Math.min(1.5, minutes / 20) : 0);
 }
 
 /** Minutes of cool-down: none in a short session, two in one of half an hour; common practice, no source. */
-export const coolDownMinutes = ({ minutes }: Pick<Brief, 'minutes'>): number => Math.max(0, (minutes - 12) / 9);
+export const coolDownMinutes = ({ minutes, sessionType }: Pick<Brief, 'minutes' | 'sessionType'>): number =>
+  (Math.max(0, minutes - 12) / 9) * frames[sessionType ?? 'whole-body'].coolDown;
 
 const pulseBit = preparedJoints.length;
 const fastBit = pulseBit + 1;
@@ -35,6 +51,30 @@ const longestItem = 125;
 interface Readying {
   column: Column;
   mask: number;
+  /** Its seconds, more where a coach would rather take something else. */
+  cost: number;
+}
+
+/** What raises the pulse; the rest of that block only opens joints. */
+const pulsePatterns: ReadonlySet<Pattern> = new Set(['pulse', 'locomotion', 'quick-feet', 'hop']);
+/** What is left of the warm-up rather wakes muscles than opens joints once more; common practice, no source. */
+const activates = 1.5;
+/** How much longer an item counts, and shorter where the sport has it as its own; common practice, no source. */
+const dearer = { standing: { 3: 1, 2: 1.3, 1: 2.2, 0: 4 }, noPulse: 1.6, still: 2.5, own: 0.7 } as const;
+
+function costOf(context: Context, { group, variants, seconds }: Column): number {
+  const variant = variants[0] as Column['variants'][number];
+  const { kind } = variant.dose.work;
+  const still = kind === 'hold' || kind === 'breaths';
+  const own =
+    context.own.has(variant.id) || context.places.some(({ row }) => row?.parts.some((p) => p.includes(variant.id)));
+  return (
+    seconds *
+    dearer.standing[variant.standing] *
+    (group.block === 'raise' && !pulsePatterns.has(variant.pattern) ? dearer.noPulse : 1) *
+    (group.block === 'mobilise' && still && context.type.type !== 'flexibility' ? dearer.still : 1) *
+    (own ? dearer.own : 1)
+  );
 }
 
 const bitsOf = (joints: Iterable<PreparedJoint>): number =>
@@ -101,8 +141,8 @@ export class WarmUp {
   private readying(taken: ReadonlySet<string>): Readying[] {
     const ranked = this.preparing
       .filter((c) => readyingBlocks.has(c.group.block) && !taken.has(familyOf(c)) && c.seconds <= longestItem)
-      .map((column) => ({ column, mask: this.maskOf(column) }))
-      .sort((a, b) => bitCount(b.mask) - bitCount(a.mask) || a.column.seconds - b.column.seconds);
+      .map((column) => ({ column, mask: this.maskOf(column), cost: costOf(this.context, column) }))
+      .sort((a, b) => bitCount(b.mask) / b.cost - bitCount(a.mask) / a.cost || a.cost - b.cost);
     return onceEach(ranked, ({ column }) => familyOf(column));
   }
 
@@ -184,10 +224,10 @@ export class WarmUp {
       free.map((r) => r.column).filter((c) => c.group.block !== 'raise'),
       60 * warmUpMinutes(brief) - used(isReadying),
       brief.athlete.readiness?.tight ? 4 : 2,
-      (c) => worth(readies(this.context, c.variants[0] as Column['variants'][number])),
+      (c) => activateFirst(c) * worth(readies(this.context, c.variants[0] as Column['variants'][number])),
     );
     fill(
-      this.preparing.filter((c) => c.group.block === 'cool-down'),
+      this.preparing.filter((c) => c.group.block === 'cool-down' && isWindingDown(c)),
       60 * coolDownMinutes(brief) - used((c) => c.group.block === 'cool-down'),
       4,
       (c) => worth(c.variants.flatMap((v) => v.jointActions.map(({ joint }) => readied(joint)))),
@@ -201,11 +241,24 @@ export class WarmUp {
     const kept = this.seconds(joints) - this.pinnedSeconds - 60 * coolDownMinutes(this.context.brief);
     const all = free.reduce((mask, r) => mask | r.mask, this.pinnedMask);
     const wanted = joints | (1 << pulseBit);
+    const inTime = (items: readonly Column[]) => items.reduce((s, c) => s + c.seconds, 0) <= kept + 1e-6;
+    const liked = quickest(
+      waysFrom(this.pinnedMask, free, ({ cost }) => cost),
+      wanted & all,
+      free,
+    );
+    if (inTime(liked)) return liked;
     const best = quickest(waysFrom(this.pinnedMask, free), wanted & all, free);
-    const sum = best.reduce((s, c) => s + c.seconds, 0);
-    return sum <= kept + 1e-6 ? best : quickest(waysFrom(this.pinnedMask, this.sure), this.wanted(joints), this.sure);
+    return inTime(best) ? best : quickest(waysFrom(this.pinnedMask, this.sure), this.wanted(joints), this.sure);
   }
 }
+
+const activateFirst = ({ group }: Column) => (group.block === 'activate' ? activates : 1);
+
+/** What is held or breathed winds down; what moves does not. */
+const isWindingDown = ({ variants: [variant] }: Column) =>
+  variant !== undefined &&
+  (variant.pattern === 'stretch' || variant.dose.work.kind === 'hold' || variant.dose.work.kind === 'breaths');
 
 const idOf = (column: Column) => column.variants[0]?.id as string;
 const familyOf = (column: Column) => column.variants[0]?.family as string;
@@ -239,15 +292,19 @@ function onceEach<T>(list: readonly T[], key: (one: T) => string): T[] {
 }
 
 /** Fewest seconds to every set of joints, item by item; sets only grow, so that one pass in rising order settles each. */
-function waysFrom(start: number, readying: readonly Readying[]): Way[] {
+function waysFrom(
+  start: number,
+  readying: readonly Readying[],
+  price: (one: Readying) => number = ({ column }) => column.seconds,
+): Way[] {
   const ways: Way[] = Array.from({ length: masks }, () => ({ seconds: Infinity }));
   ways[start] = { seconds: 0 };
   ways.forEach((_, mask) => {
     const here = ways[mask] as Way;
     if (here.seconds === Infinity) return;
-    readying.forEach(({ column, mask: adds }, last) => {
-      const grown = mask | adds;
-      const seconds = here.seconds + column.seconds;
+    readying.forEach((one, last) => {
+      const grown = mask | one.mask;
+      const seconds = here.seconds + price(one);
       if (grown !== mask && seconds < (ways[grown] as Way).seconds) ways[grown] = { seconds, last, before: mask };
     });
   });

@@ -144,7 +144,7 @@ function reasonsAgainst({ context, warmUp }: Prepared, variant: string): string[
   if (tooHard) return [tooHard];
   if (warmUp.offers(variant) || feasible?.variant.blocks.every((b) => preparingBlocks.has(b)))
     return ['Belongs to warm-up or cool-down, which follow from the work; add it there by hand.'];
-  const rare = feasible && choiceReason(feasible.variant, brief);
+  const rare = feasible && choiceReason(feasible.variant, context);
   if (rare) return [rare];
   return ['Too heavy, too hard or not wanted with this aim, for this athlete with what is there.'];
 }

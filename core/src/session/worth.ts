@@ -4,7 +4,7 @@ import { type Column, columnOf } from './column';
 import type { Context } from './context';
 import { coverage } from './demands';
 import type { Draft } from './draft';
-import { coversPlane, opposites, patternSets, prices, wantedHeavySets } from './rules';
+import { coversPlane, missed, opposites, patternSets, prices, wantedHeavySets, wishesOf, worthShares } from './rules';
 
 /**
  * What a session is worth, by the same measure that the composer maximises: needs covered with diminishing returns, less the price of every wish
@@ -13,10 +13,16 @@ import { coversPlane, opposites, patternSets, prices, wantedHeavySets } from './
 export function worthOf(context: Context, chosen: readonly Column[]): number {
   const sum = (count: (column: Column) => number) => chosen.reduce((s, c) => s + count(c), 0);
   const covered = context.demands.reduce(
-    (s, demand, d) => s + demand.weight * coverage(sum((c) => c.gives[d] as number)),
+    (s, demand, d) => s + worthShares.demands * demand.weight * coverage(sum((c) => c.gives[d] as number)),
     0,
   );
-  const bounds = blockBounds(context.brief);
+  const filled = context.places.reduce(
+    (s, place, p) => s + worthShares.places * place.weight * coverage(sum((c) => c.fills[p] as number)),
+    0,
+  );
+  const wishes = wishesOf(context).reduce((s, wish) => s + wish.price * missed(wish, sum(wish.count)), 0);
+  const { balanced } = context.frame;
+  const bounds = blockBounds(context.frame, context.brief);
   const missing = blockKinds.reduce(
     (s, kind) =>
       s + Math.max(0, bounds[kind].least - sum((c) => (c.group.block === kind ? c.group.choices.length : 0))),
@@ -30,10 +36,11 @@ export function worthOf(context: Context, chosen: readonly Column[]): number {
   const bare = planes.filter((plane) => !chosen.some((c) => coversPlane(c, plane))).length;
   return (
     covered +
+    filled +
     sum((c) => c.worth) -
+    wishes -
     prices.blockItem * missing -
-    prices.opposite * unbalanced -
-    prices.plane * bare -
+    (balanced ? prices.opposite * unbalanced + prices.plane * bare : 0) -
     prices.heavySet * Math.max(0, wantedHeavySets(context.brief) - sum((c) => c.heavySets))
   );
 }

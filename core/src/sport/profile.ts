@@ -10,6 +10,7 @@ import {
   type Speed,
   type WrittenJointAction,
 } from '../exercise/vocabulary';
+import type { SignatureRow } from './signature/row';
 
 /** Where in its travel a joint works hardest: muscle long and joint closed up, halfway, or near the end of the movement. */
 export const forceRegions = ['deep', 'middle', 'end'] as const;
@@ -98,6 +99,8 @@ export interface SportProfile {
   actions: readonly SportAction[];
   riskSites: readonly RiskSite[];
   overuse: readonly Overuse[];
+  /** What a coach of the sport gives over a week; that of the shipped sport of this id when left out. */
+  signature?: readonly SignatureRow[];
   /** How the two sides of the body are used. */
   sides: string;
   /** When strength goes in relation to the sport's own training. */

@@ -20,7 +20,7 @@ const adapting = {
   /** The same session for another athlete; what the coach has corrected is held to, by slot. */
   adapt(brief: Brief, slots: readonly Slot[], fixed: ReadonlyMap<number, string>): AdaptedAway {
     const context = contextOf(interned(brief));
-    const [rule] = rulesOf(context.brief);
+    const [rule] = rulesOf(context);
     const result = adapted(prepare(context, rule as NonNullable<typeof rule>), slots, fixed);
     const plan = planOf(context, result.draft);
     return {

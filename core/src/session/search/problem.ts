@@ -4,7 +4,18 @@ import type { BlockBounds } from '../blocks';
 import type { Floor } from '../brief';
 import { type Column, highRegions, trunkPatterns } from '../column';
 import type { Context } from '../context';
-import { coversPlane, mostContacts, mostHighSets, opposites, patternSets, wantedHeavySets } from '../rules';
+import {
+  coversPlane,
+  mostContacts,
+  mostHighSets,
+  opposites,
+  patternSets,
+  prices,
+  type Wish,
+  wantedHeavySets,
+  wishesOf,
+  worthShares,
+} from '../rules';
 
 /** How many items may be done in turn at the most. */
 export type Together = 1 | 2 | 3;
@@ -68,12 +79,21 @@ export interface Problem {
   wantedHeavy: number;
   /** Offers of each pinned variant; one of them must be chosen. */
   pins: readonly (readonly number[])[];
+  /** Sums that should lie between two bounds, at a price. */
+  wishes: readonly PricedWish[];
+  /** What unbalanced opposites and a bare plane cost in this type of session. */
+  prices: { opposite: number; plane: number };
   /** Floors of the coach, and that there is work at all. */
   insisted: readonly Insisted[];
   /** Seconds left for main work when these joints have to be prepared. */
   budget: (joints: number) => number;
   /** The most that is ever left. */
   budgetSeconds: number;
+}
+
+/** A wish with how much each offer counts for it, in the order of the offers. */
+export interface PricedWish extends Omit<Wish, 'count'> {
+  counts: Float64Array;
 }
 
 /** What the search is told beside the offers. */
@@ -85,13 +105,13 @@ export interface Limits {
   budget: (joints: number) => number;
 }
 
-const blocksInTurn: ReadonlySet<BlockKind> = new Set(['strength', 'prevention', 'power']);
+const blocksInTurn: ReadonlySet<BlockKind> = new Set(['strength', 'prevention', 'power', 'trunk']);
 
 /** Lays a brief's offers out in numbers. */
 export function problemOf(context: Context, offers: readonly Column[], limits: Limits): Problem {
-  const { brief, demands } = context;
+  const { brief, demands, places, frame } = context;
   const size = offers.length;
-  const needs = demands.length;
+  const needs = demands.length + places.length;
   const numbers = (of: (column: Column) => number) => Float64Array.from(offers, of);
   const whole = (of: (column: Column) => number) => Int32Array.from(offers, of);
   const variantOf = (column: Column) => column.variants[0] as Column['variants'][number];
@@ -99,7 +119,7 @@ export function problemOf(context: Context, offers: readonly Column[], limits: L
   const familyNames = [...new Set(offers.map((o) => variantOf(o).family))];
   const familyIndex = new Map(familyNames.map((name, f) => [name, f]));
   const gives = new Float64Array(size * needs);
-  for (const [i, o] of offers.entries()) gives.set(o.gives, i * needs);
+  for (const [i, o] of offers.entries()) gives.set([...o.gives, ...o.fills], i * needs);
   const variants = offers.map((o) => variantOf(o).id);
   const pins = brief.lock.include.map((id) => placesOf({ variants }, id)).filter((places) => places.length > 0);
   const pinned = new Set(pins.map(([first]) => first as number));
@@ -109,7 +129,10 @@ export function problemOf(context: Context, offers: readonly Column[], limits: L
     offers,
     variants,
     needs,
-    weights: Float64Array.from(demands, (d) => d.weight),
+    weights: Float64Array.from([
+      ...demands.map((d) => worthShares.demands * d.weight),
+      ...places.map((p) => worthShares.places * p.weight),
+    ]),
     gives,
     worth: numbers((o) => o.worth),
     work: numbers((o) => setSeconds(doseOf(o))),
@@ -140,6 +163,8 @@ export function problemOf(context: Context, offers: readonly Column[], limits: L
     mostContacts: mostContacts(brief),
     wantedHeavy: wantedHeavySets(brief),
     pins,
+    wishes: wishesOf(context).map(({ count, ...wish }) => ({ ...wish, counts: numbers(count) })),
+    prices: frame.balanced ? prices : { opposite: 0, plane: 0 },
     insisted: [
       // Some work at least.
       { counts: numbers(() => 1), least: 1 },
@@ -165,9 +190,9 @@ function insistedOn(context: Context, offers: readonly Column[], floor: Floor): 
   return { counts: count((o) => (d < 0 ? 0 : (o.gives[d] as number))), least: floor.least };
 }
 
-/** Which two may be done in turn: same block and sets, other family and pattern, no region loaded high by both, no two for the trunk. */
+/** Which two may be done in turn: same block and sets, other family and pattern, no region loaded high by both, no pair of two for the trunk. */
 function markInTurn(problem: Problem): void {
-  const { offers, block, sets, family, pattern, regions: high, inTurn } = problem;
+  const { offers, block, sets, family, pattern, regions: high, inTurn, together } = problem;
   const size = offers.length;
   const trunk = offers.map((o) => trunkPatterns.has(o.variants[0]?.pattern as never));
   const turning = offers.map((o) => blocksInTurn.has(o.group.block));
@@ -179,7 +204,8 @@ function markInTurn(problem: Problem): void {
         sets[i] === sets[j] &&
         family[i] !== family[j] &&
         pattern[i] !== pattern[j] &&
-        !(trunk[i] && trunk[j]) &&
+        // Rounds of the trunk go from one side of it to another; in a pair one part rests.
+        (together === 3 || !(trunk[i] && trunk[j])) &&
         ((high[i] as number) & (high[j] as number)) === 0;
       if (may) {
         inTurn[i * size + j] = 1;

@@ -1,8 +1,8 @@
 import { coverage } from '../demands';
-import { opposites, prices } from '../rules';
+import { missed, opposites, prices } from '../rules';
 import type { Found } from './found';
 import { pairSaves, savedBy } from './in-turn';
-import type { Problem } from './problem';
+import type { PricedWish, Problem } from './problem';
 
 /** No offer. */
 export const none = -1;
@@ -26,6 +26,7 @@ export class RunningTotal {
   private readonly inPlane = new Int32Array(3);
   private readonly ofPin: Int32Array;
   private readonly insisted: Float64Array;
+  private readonly wished: Float64Array;
   private seconds = 0;
   private contacts = 0;
   private heavy = 0;
@@ -40,6 +41,7 @@ export class RunningTotal {
     this.balance = new Int32Array(problem.balance.length);
     this.ofPin = new Int32Array(problem.pins.length);
     this.insisted = new Float64Array(problem.insisted.length);
+    this.wished = new Float64Array(problem.wishes.length);
     this.pinOf = new Int16Array(problem.offers.length).fill(-1);
     problem.pins.forEach((pin, p) => {
       for (const i of pin) this.pinOf[i] = p;
@@ -82,6 +84,8 @@ export class RunningTotal {
     if (pin >= 0) this.ofPin[pin] = (this.ofPin[pin] as number) + sign;
     for (let k = 0; k < this.insisted.length; k++)
       this.insisted[k] = (this.insisted[k] as number) + sign * (problem.insisted[k]?.counts[i] as number);
+    for (let k = 0; k < this.wished.length; k++)
+      this.wished[k] = (this.wished[k] as number) + sign * (problem.wishes[k]?.counts[i] as number);
     this.seconds += sign * (problem.seconds[i] as number);
     this.contacts += sign * (problem.contacts[i] as number);
     this.heavy += sign * (problem.heavy[i] as number);
@@ -115,12 +119,17 @@ export class RunningTotal {
     for (let o = 0; o < this.balance.length; o++) {
       const balance = (this.balance[o] as number) + change(problem.balance[o] as Int32Array, added, gone);
       const beyond = Math.abs(balance) - (tolerances[o] as number);
-      if (beyond > 0) sum -= prices.opposite * beyond;
+      if (beyond > 0) sum -= problem.prices.opposite * beyond;
     }
     const planesIn = added < 0 ? 0 : (problem.planes[added] as number);
     const planesOut = gone < 0 ? 0 : (problem.planes[gone] as number);
     for (let p = 0; p < 3; p++)
-      if ((this.inPlane[p] as number) + ((planesIn >> p) & 1) - ((planesOut >> p) & 1) === 0) sum -= prices.plane;
+      if ((this.inPlane[p] as number) + ((planesIn >> p) & 1) - ((planesOut >> p) & 1) === 0)
+        sum -= problem.prices.plane;
+    for (let k = 0; k < this.wished.length; k++) {
+      const wish = problem.wishes[k] as PricedWish;
+      sum -= wish.price * missed(wish, (this.wished[k] as number) + change(wish.counts, added, gone));
+    }
     return sum - prices.heavySet * Math.max(0, problem.wantedHeavy - this.heavy - change(problem.heavy, added, gone));
   }
 

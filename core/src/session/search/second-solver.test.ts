@@ -19,7 +19,7 @@ const offersEach = 16;
 function smallProblem(seed: number): Problem {
   const context = contextOf(randomBrief(seed, { minutes: 25 }));
   const random = seeded(seed);
-  const all = offersOf(context, blockBounds(context.brief), { format: 'pairs' });
+  const all = offersOf(context, blockBounds(context.frame, context.brief), { format: 'pairs' });
   const work = all.filter((o) => !preparingBlocks.has(o.group.block));
   const offers = work
     .map((offer) => ({ offer, at: random() }))
@@ -27,7 +27,7 @@ function smallProblem(seed: number): Problem {
     .slice(0, offersEach)
     .map(({ offer }) => offer);
   return problemOf(context, offers, {
-    bounds: blockBounds(context.brief),
+    bounds: blockBounds(context.frame, context.brief),
     together: ((seed % 3) + 1) as Together,
     joints: () => 0,
     budget: () => 600 + 60 * (seed % 10),

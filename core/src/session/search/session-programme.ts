@@ -24,6 +24,7 @@ interface Rows {
   needs: number;
   pins: number;
   insisted: number;
+  wishes: number;
   count: number;
 }
 
@@ -33,7 +34,7 @@ const planeRows = 3;
 const overPrice = 10;
 
 function rowsOf(problem: Problem): Rows {
-  const { families, most, balance, needs, pins, insisted } = problem;
+  const { families, most, balance, needs, pins, insisted, wishes } = problem;
   let next = 0;
   const take = (count: number) => {
     const at = next;
@@ -54,6 +55,7 @@ function rowsOf(problem: Problem): Rows {
     needs: take(needs),
     pins: take(pins.length),
     insisted: take(insisted.length),
+    wishes: take(wishes.length),
   };
   return { ...rows, count: next };
 }
@@ -131,6 +133,7 @@ export class SessionProgramme {
     for (let d = 0; d < problem.needs; d++) set(rows.needs + d, -Infinity, 0);
     for (const p of problem.pins.keys()) set(rows.pins + p, 1, Infinity);
     for (const [i, { least }] of problem.insisted.entries()) set(rows.insisted + i, least, Infinity);
+    for (const [k, { least, most }] of problem.wishes.entries()) set(rows.wishes + k, least, most);
     return bounds;
   }
 
@@ -148,11 +151,15 @@ export class SessionProgramme {
     for (const [b, least] of problem.least.entries())
       if (least > 0) add(-prices.blockItem, least, [[rows.least + b, 1]]);
     for (const o of problem.balance.keys())
-      add(-prices.opposite, Infinity, [
+      add(-problem.prices.opposite, Infinity, [
         [rows.balance + 2 * o, -1],
         [rows.balance + 2 * o + 1, 1],
       ]);
-    for (let p = 0; p < planeRows; p++) add(-prices.plane, 1, [[rows.planes + p, 1]]);
+    for (let p = 0; p < planeRows; p++) add(-problem.prices.plane, 1, [[rows.planes + p, 1]]);
+    for (const [k, { least, most, price }] of problem.wishes.entries()) {
+      if (least > -Infinity) add(-price, Infinity, [[rows.wishes + k, 1]]);
+      if (most < Infinity) add(-price, Infinity, [[rows.wishes + k, -1]]);
+    }
     if (problem.wantedHeavy > 0) add(-prices.heavySet, problem.wantedHeavy, [[rows.heavy, 1]]);
     return columns;
   }
@@ -227,6 +234,9 @@ export class SessionProgramme {
     });
     problem.insisted.forEach(({ counts }, k) => {
       add(rows.insisted + k, counts[i] as number);
+    });
+    problem.wishes.forEach(({ counts }, k) => {
+      add(rows.wishes + k, counts[i] as number);
     });
   }
 }

@@ -1,0 +1,37 @@
+import { ageOn } from '../athlete/athlete';
+import type { Dose } from '../dose/dose';
+import { type BlockKind, mainBlocks } from '../exercise/vocabulary';
+import type { Brief } from './brief';
+
+/** Seconds of a set by the clock: one side, both, what prepares, what is fast. Common practice, no source. */
+const clock = { side: 25, both: 40, preparing: 30, preparingSide: 20, fast: 20, fastSide: 15 } as const;
+
+/** The same work by the clock, when the coach doses by time. */
+export function byTime(dose: Dose, block: BlockKind = 'strength'): Dose {
+  if (dose.work.kind === 'hold' || dose.work.kind === 'work') return dose;
+  const { reserve: _, tempo, ...rest } = dose;
+  const { side, both, preparing, preparingSide, fast, fastSide } = clock;
+  const isFast = block === 'power' || tempo?.rising === 'X';
+  const [oneSide, all] = isFast
+    ? [fastSide, fast]
+    : mainBlocks.has(block) || block === 'technique' || block === 'finisher'
+      ? [side, both]
+      : [preparingSide, preparing];
+  return { ...rest, work: { kind: 'work', seconds: dose.perSide ? oneSide : all } };
+}
+
+/** Length of a round, seconds: as adults who compete box, shorter for the new and the young. Common practice, no source. */
+const rounds = { full: 180, shorter: 120, young: 90 } as const;
+const youngUnder = 16;
+
+/** How long a round of the sport lasts for an athlete. */
+export function roundSeconds({ athlete, date, minutes }: Brief): number {
+  if (ageOn(athlete.born, date) < youngUnder) return rounds.young;
+  return athlete.level === 'advanced' && minutes >= 25 ? rounds.full : rounds.shorter;
+}
+
+/** A drill as a round of its sport. */
+export const asRound = (dose: Dose, brief: Brief): Dose => {
+  const { reserve: _, tempo: __, ...rest } = dose;
+  return { ...rest, perSide: false, work: { kind: 'work', seconds: roundSeconds(brief) } };
+};
