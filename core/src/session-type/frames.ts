@@ -15,6 +15,10 @@ export interface PatternGroup {
   fast?: true;
   /** Only where the signature work of the sport has care of the arm, or speed, that matters. */
   when?: 'arm' | 'speed';
+  /** Half of it is worth as much outside strength and power work. */
+  main?: true;
+  /** Only in sessions of so many minutes. */
+  from?: number;
   /** The type is not what it says without it: its absence has a price of its own. */
   must?: true;
 }
@@ -51,6 +55,7 @@ const group = (id: string, name: string, weight: number, sets: number, ...patter
 const only = (of: PatternGroup, changes: Partial<Written>): PatternGroup => ({ ...of, ...changes });
 
 const must = (of: PatternGroup): PatternGroup => ({ ...of, must: true });
+const main = (of: PatternGroup): PatternGroup => ({ ...of, must: true, main: true });
 
 const knee = group('knee', 'squat or one-leg work', 3, 3, 'knee-dominant');
 const hip = group('hip', 'hinge or hamstring work', 3, 3, 'hip-dominant', 'knee-flexion');
@@ -97,11 +102,12 @@ const landing = group('landing', 'landing', 2, 2, 'landing', 'jump', 'hop');
 const jumps = group('jumps', 'jumps', 2, 4, 'jump', 'landing', 'hop');
 const skill = group('drills', 'drills of the sport', 8, 8, 'skill', 'quick-feet');
 
-const outwardOfArm: PatternGroup = { ...outward, weight: 1.5, sets: 2, when: 'arm' };
+const outwardOfArm: PatternGroup = { ...outward, weight: 1.5, sets: 2, when: 'arm', must: true };
 const someSpeed: PatternGroup = {
-  ...group('speed', 'something fast', 1, 3, 'jump', 'landing', 'hop', 'throw', 'whole-body-lift'),
+  ...group('speed', 'something fast', 1.8, 3, 'jump', 'landing', 'hop', 'throw', 'whole-body-lift'),
   blocks: ['power'],
   when: 'speed',
+  must: true,
 };
 
 /** The types as a coach frames them: what they hold, and how much of it. */
@@ -110,10 +116,10 @@ export const frames: Readonly<Record<SessionType, Frame>> = {
     purpose: 'strength of the whole body, legs and arms, push and pull',
     share: { power: [0, 0.2], strength: [0.55, 0.85], prevention: [0, 0.25], trunk: [0.08, 0.22], balance: [0, 0.08] },
     groups: [
-      must(knee),
-      must(hip),
-      must(pull),
-      must(push),
+      main(knee),
+      main(hip),
+      main(only(pull, { sets: 4 })),
+      main(push),
       must(trunkSide),
       only(trunkFront, { weight: 0.5 }),
       outwardOfArm,
@@ -135,13 +141,13 @@ export const frames: Readonly<Record<SessionType, Frame>> = {
       balance: [0, 0.15],
     },
     groups: [
-      must(knee),
-      must(hip),
+      main(knee),
+      main(hip),
       must(calf),
       must(only(hipSide, { weight: 1.5 })),
       groin,
       only(trunkSide, { weight: 1 }),
-      balance,
+      only(balance, { weight: 1.3 }),
     ],
     items: 6,
     sets: [2, 4],
@@ -152,8 +158,8 @@ export const frames: Readonly<Record<SessionType, Frame>> = {
     purpose: 'strength of the upper body, pulled at least as much as pushed',
     share: { power: [0, 0.12], strength: [0.58, 0.9], prevention: [0.06, 0.3], trunk: [0.05, 0.18] },
     groups: [
-      must(only(pull, { weight: 4, sets: 5 })),
-      must(push),
+      main(only(pull, { weight: 4, sets: 5 })),
+      main(push),
       must(outward),
       blades,
       must(anyTrunk),
@@ -200,7 +206,7 @@ export const frames: Readonly<Record<SessionType, Frame>> = {
       outwardOfArm,
       must(only(knee, { weight: 2, sets: 2 })),
       must(only(pull, { weight: 1.5, sets: 2 })),
-      only(anyTrunk, { weight: 0.7 }),
+      only(anyTrunk, { weight: 1.2 }),
     ],
     items: 6,
     sets: [3, 5],
@@ -215,7 +221,7 @@ export const frames: Readonly<Record<SessionType, Frame>> = {
       must(only(blades, { weight: 2.5 })),
       inward,
       must(only(pull, { weight: 2, sets: 2 })),
-      only(anyTrunk, { weight: 1.8 }),
+      only(anyTrunk, { weight: 1.8, from: 18 }),
     ],
     items: 8,
     sets: [2, 3],
@@ -226,7 +232,7 @@ export const frames: Readonly<Record<SessionType, Frame>> = {
     purpose: 'what this sport injures first',
     share: { power: [0, 0.25], strength: [0, 0.35], prevention: [0.4, 0.85], trunk: [0.06, 0.22], balance: [0, 0.16] },
     groups: [
-      must(only(hip, { weight: 2 })),
+      must(only(hip, { weight: 2.5, sets: 4 })),
       only(calf, { weight: 1, sets: 2 }),
       only(balance, { weight: 1 }),
       only(landing, { weight: 1 }),
@@ -294,6 +300,7 @@ export const frames: Readonly<Record<SessionType, Frame>> = {
       prevention: [0.06, 0.25],
       trunk: [0, 0.12],
       balance: [0, 0.16],
+      finisher: [0, 0.2],
     },
     groups: [
       must(skill),
@@ -301,9 +308,11 @@ export const frames: Readonly<Record<SessionType, Frame>> = {
       must(only(hip, { weight: 1.5, sets: 2 })),
       only(calf, { weight: 0.7, sets: 2 }),
       only(balance, { weight: 0.7 }),
+      only(pull, { weight: 0.7, sets: 2 }),
+      only(anyTrunk, { weight: 0.7 }),
     ],
     items: 8,
-    sets: [2, 4],
+    sets: [2, 5],
     warmUp: [0.1, 0.22],
     coolDown: 0.4,
   },
@@ -364,7 +373,7 @@ export const frames: Readonly<Record<SessionType, Frame>> = {
       group('pulse', 'pulse', 1, 1, 'pulse'),
     ],
     items: 16,
-    sets: [1, 1],
+    sets: [1, 2],
     warmUp: [0.35, 0.65],
     coolDown: 0,
   },

@@ -29,6 +29,9 @@ const ofStanding: Readonly<Record<VariantStanding, number>> = { 3: 1, 2: 0.88, 1
 const easiestRung = 0.6;
 /** Groups and signature rows share what places are worth; common practice, no source. */
 const groupsShare = 0.5;
+/** Where main strength is done, and what a set elsewhere counts for it. */
+const mainStrength: ReadonlySet<BlockKind> = new Set(['strength', 'power']);
+const besideMain = 0.5;
 /** How much more a row of the injured or the chosen part counts. */
 const leads = 3;
 /** A row of weight 3 counts far more than one of weight 1; common practice, no source. */
@@ -36,9 +39,18 @@ const byWeight = 1.5;
 /** Phases in which a sport is in season, as the rows count a week. */
 const inSeason: ReadonlySet<string> = new Set(['pre-season', 'in-season', 'taper']);
 
+/** An injury of the last year leads prevention; days. */
+const stillFresh = 365;
+
+const lately = ({ athlete, date }: Brief): Region[] =>
+  (athlete.history ?? [])
+    .filter((past) => past.on && daysBetween(past.on, date) <= stillFresh)
+    .map((past) => past.region);
+
 /** Regions that a session is about: the chosen one, else those that come back. */
 export function focusRegions(brief: Brief, type: SessionType): Region[] {
   if (brief.focus) return [brief.focus];
+  if (type === 'injury-prevention') return lately(brief);
   if (type !== 'return') return [];
   const restricted = standingsOn(brief.athlete, brief.date).map((s) => s.region);
   return restricted.length ? restricted : (brief.athlete.history ?? []).map((past) => past.region);
@@ -108,7 +120,7 @@ export function placesFor(
     return share > 0.5 ? leads : 1;
   };
   const all = signatureFor(sport, brief.sport.role);
-  const groups = frame.groups.filter(({ when }) => !when || isSportOf(all, when));
+  const groups = frame.groups.filter(({ when, from = 0 }) => brief.minutes >= from && (!when || isSportOf(all, when)));
   const groupWeight = groups.reduce((sum, g) => sum + g.weight, 0);
   const rowWeights = rows.map((row) => row.weight ** byWeight * leftOf(row, brief) * lead(row.parts.flat()));
   const rowWeight = rowWeights.reduce((sum, w) => sum + w, 0);
@@ -125,7 +137,8 @@ export function placesFor(
           if (!group.patterns.includes(variant.pattern)) return 0;
           if (group.blocks && !group.blocks.includes(block)) return 0;
           if (group.fast && variant.speed !== 'fast') return 0;
-          return standing(variant);
+          const beside = group.main && !mainStrength.has(block) ? besideMain : 1;
+          return beside * standing(variant);
         },
       }),
     ),

@@ -10,7 +10,7 @@ import type { Column } from './column';
 import type { Context } from './context';
 import { coverage } from './demands';
 import type { Choice } from './draft';
-import { preparingBlocks, readies, readyFrom, readyingBlocks, sessionShares } from './joint-load';
+import { preparingBlocks, readies, readyFromOf, readyingBlocks, sessionShares } from './joint-load';
 import { coversPlane, highSets, mostContacts, mostHighSets, opposites, patternSets, wantedHeavySets } from './rules';
 import { tooHardReason } from './too-hard';
 
@@ -103,7 +103,7 @@ function readyChecks(context: Context, columns: readonly Column[]): Check[] {
       .flatMap((c) => c.variants.flatMap((v) => [...readies(context, v)])),
   );
   const bare = [...sessionShares(context, columns)].filter(
-    ([joint, { share }]) => share >= readyFrom && !ready.has(joint),
+    ([joint, { share }]) => share >= readyFromOf(joint) && !ready.has(joint),
   );
   return bare.map(([joint, { share, by }]) =>
     check(

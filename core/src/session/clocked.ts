@@ -35,3 +35,12 @@ export const asRound = (dose: Dose, brief: Brief): Dose => {
   const { reserve: _, tempo: __, ...rest } = dose;
   return { ...rest, perSide: false, work: { kind: 'work', seconds: roundSeconds(brief) } };
 };
+
+/** What closes rounds: a minute without a break; common practice, no source. */
+const burstSeconds = 60;
+
+/** Light work that closes the rounds, by the clock. */
+export function asBurst(dose: Dose): Dose {
+  const { reserve: _, tempo: __, ...rest } = dose;
+  return { ...rest, perSide: false, work: { kind: 'work', seconds: burstSeconds } };
+}

@@ -55,7 +55,7 @@ export function groupSeconds(group: Group): number {
 /** What a set on the sound side alone counts beside one for both; common practice, no source. */
 const oneSideCounts = 0.35;
 /** What needs no change is chosen before what does, where both serve alike; common practice, no source. */
-const changedCounts = 0.75;
+const changedCounts = 0.6;
 
 /** What only the other arm may do is nothing for what the athlete does with this one. */
 function missesSide({ brief, demands }: Context, { adapted }: Variant, demand: number): boolean {
@@ -91,7 +91,7 @@ export function columnOf(context: Context, group: Group): Column {
         .map((given, d) => (missesSide(context, variant, d) ? 0 : choice.dose.sets * perSet * given)),
       fills: fillsOf(context, group.block, variant, choice, effort?.share, sided * changed * easy),
       share: effort?.share ?? 0,
-      worth: varietyWorth(context.brief, variant, group.block) + itemWorth(context, group.block, choice),
+      worth: varietyWorth(context.brief, variant, group.block) + itemWorth(context, group.block, variant, choice),
       contacts: contactsOf(variant, choice.dose),
       heavySets: isHeavy(group, variant, choice, effort?.share) ? choice.dose.sets : 0,
     };
@@ -110,13 +110,32 @@ export function columnOf(context: Context, group: Group): Column {
 }
 
 /** What an item costs a session beside its minutes: fewer and larger is easier to follow. What the kit loads is preferred. Common practice, no source. */
-const [oneMore, withKit] = [-0.014, 0.006];
+const [oneMore, withKit] = [-0.02, 0.012];
+/** A staple before a second choice before a makeshift. */
+const ofStanding = { 3: 0.012, 2: 0, 1: -0.02, 0: -0.03 } as const;
 /** Sets from which an item is worth its place. */
 const [worthwhileSets, manySets] = [3, 0.008];
+/** Minutes that were given are to be used. */
+const usedMinutes = 0.0012;
 
-function itemWorth({ frame }: Context, block: Group['block'], { load, dose }: Choice): number {
+function itemWorth({ frame, own }: Context, block: Group['block'], variant: Variant, { load, dose }: Choice): number {
   if (!frame.share[block]) return 0;
-  return oneMore + (load ? withKit : 0) + (dose.sets >= worthwhileSets ? manySets : 0);
+  const standing = ofStanding[own.has(variant.id) || variant.sports.length > 0 ? 3 : variant.standing];
+  const seconds = dose.sets * (setSeconds(dose) + dose.restSeconds);
+  return (
+    oneMore +
+    standing +
+    usedMinutes * (seconds / 60) +
+    (load ? withKit : 0) +
+    (dose.sets >= worthwhileSets ? manySets : 0)
+  );
+}
+
+/** What more sets than the one of a column are worth in themselves. */
+function worthOfSets({ group }: Column, sets: number): number {
+  const { dose } = group.choices[0] as Choice;
+  const seconds = (sets - 1) * (setSeconds(dose) + dose.restSeconds);
+  return preparingBlocks.has(group.block) ? 0 : usedMinutes * (seconds / 60) + (sets >= worthwhileSets ? manySets : 0);
 }
 
 /** A place is well filled by so many effective sets of what serves it best. */
@@ -159,7 +178,7 @@ export function ofSets(column: Column, sets: number): Column {
     seconds: groupSeconds(group),
     gives: column.gives.map((given) => sets * given),
     fills: column.fills.map((filled) => sets * filled),
-    worth: column.worth + (sets >= worthwhileSets ? manySets : 0),
+    worth: column.worth + worthOfSets(column, sets),
     impactContacts: contactsOf(column.variants[0] as Variant, { ...choice.dose, sets }),
     heavySets: sets * column.heavySets,
   };

@@ -12,7 +12,7 @@ import { type Frame, frames } from '../session-type/frames';
 import { type Place, placesFor } from '../session-type/places';
 import { type Needs, needsOf } from '../sport/needs';
 import { jointUse, type SportProfile } from '../sport/profile';
-import { ownExercises, signatureFor } from '../sport/signature/signature-of';
+import { exercisesOf, ownExercises, signatureFor } from '../sport/signature/signature-of';
 import { sportById } from '../sport/sports';
 import { transferWeights, type Weights } from '../sport/transfer';
 import { type Brief, defaultHouseRules } from './brief';
@@ -63,6 +63,8 @@ export interface Context {
   places: readonly Place[];
   /** Exercises that the sport counts as its own, whatever their standing. */
   own: ReadonlySet<string>;
+  /** What the sport warms up with, and the range it looks for. */
+  usual: { warmUp: ReadonlySet<string>; range: ReadonlySet<string> };
   /** What the criteria of transfer weigh, by house rule. */
   weights: Weights;
   /** What one effective set of a variant gives to each demand, 0 to 1, in the order of the demands. */
@@ -105,6 +107,7 @@ export function contextOf(given: Brief): Context {
   const givenOf = new Map<Variant, readonly number[]>();
   let capacity: Capacity | undefined;
   const frame = frames[type.type];
+  const signature = signatureFor(sport, brief.sport.role);
   return {
     brief,
     sport,
@@ -114,7 +117,11 @@ export function contextOf(given: Brief): Context {
     type,
     frame,
     places: placesFor(brief, sport, type.type, frame, catalogue),
-    own: ownExercises(signatureFor(sport, brief.sport.role)),
+    own: ownExercises(signature),
+    usual: {
+      warmUp: exercisesOf(signature.filter((row) => row.types.includes('warm-up'))),
+      range: exercisesOf(signature.filter((row) => row.kind === 'range')),
+    },
     weights,
     gives(variant) {
       const known = givenOf.get(variant) ?? demands.map((demand) => givenBy(variant, demand, weights));

@@ -15,6 +15,12 @@ export const readied = (joint: Joint): PreparedJoint => (joint === 'scapula' ? '
 /** A joint asked for so much of its most has to be made ready before; common practice, no source. */
 export const readyFrom = 0.3;
 
+/** Small joints are warm with the large ones until they are asked for much; common practice, no source. */
+const [smallJoints, smallFrom]: [ReadonlySet<Joint>, number] = [new Set(['elbow', 'wrist', 'neck']), 0.6];
+
+/** Fraction of its maximum from which a joint has to be made ready. */
+export const readyFromOf = (joint: Joint): number => (smallJoints.has(joint) ? smallFrom : readyFrom);
+
 /** Blocks that come before the work and get the body ready for it. */
 export const readyingBlocks: ReadonlySet<BlockKind> = new Set(['raise', 'mobilise', 'activate']);
 
@@ -36,7 +42,7 @@ export function jointShares(context: Context, variant: Variant, load: Choice['lo
 
 /** Joints that an item asks for so much that they have to be made ready. */
 export function jointsToReady(context: Context, variant: Variant, load: Choice['load']): Set<PreparedJoint> {
-  const asked = [...jointShares(context, variant, load)].filter(([, share]) => share >= readyFrom);
+  const asked = [...jointShares(context, variant, load)].filter(([joint, share]) => share >= readyFromOf(joint));
   return new Set(asked.map(([joint]) => joint));
 }
 

@@ -14,7 +14,7 @@ import type { Feasibility } from '../kit/feasible';
 import { isMadeOf } from '../kit/in-words';
 import { type LoadOption, loadingOf } from '../kit/loads';
 import type { Brief } from './brief';
-import { asRound, byTime } from './clocked';
+import { asBurst, asRound, byTime } from './clocked';
 import type { Choice } from './draft';
 import { isNewTo } from './familiar';
 import { isLowering, zoneOfItem } from './item-zone';
@@ -43,7 +43,7 @@ const lightPullFewest = 12;
 /** Families that are pushed fast off the floor. */
 const fastOnTheWayUp: ReadonlySet<string> = new Set(['push-up']);
 const slowFewest = 10;
-const fewestRepetitions = 4;
+const fewestRepetitions = 5;
 /** A restricted part is loaded lightly for so many slow repetitions; common practice, no source. */
 const restrictedReps = [8, 12] as const;
 /** When maximal strength is the aim, a set may be of so few, and goes to one short of failure. */
@@ -68,10 +68,16 @@ const heavyPatterns: ReadonlySet<Pattern> = new Set([
 ]);
 
 /** How heavy a set of a variant may be at the most with this aim, whoever it is. */
-function strictCeiling({ aim }: Brief, { side, pattern }: Variant): number {
+function strictCeiling({ aim }: Brief, variant: Variant, load?: Choice['load']): number {
   if (aim !== 'strength') return volumeCeiling;
-  return side === 'both' && heavyPatterns.has(pattern) ? heavyCeiling : oneSidedCeiling;
+  return isHeavyLift(variant, load) ? heavyCeiling : oneSidedCeiling;
 }
+
+/** Few heavy repetitions are for what is lifted with a bar, or pulled up to one, by both sides at once. */
+const isHeavyLift = ({ side, pattern }: Variant, load?: Choice['load']) =>
+  side === 'both' &&
+  heavyPatterns.has(pattern) &&
+  (pattern === 'vertical-pull' || (load !== undefined && isMadeOf(load.with, 'barbell')));
 
 /** Seconds for fixing an anchor and for loading a bar; common practice, no source. */
 const [anchorSeconds, barSeconds] = [15, 20];
@@ -118,12 +124,13 @@ function repetitionDose(
   { variant, careful: restricted }: Feasibility,
   block: BlockKind,
   brief: Brief,
+  load: Choice['load'],
 ): Dose {
   const possible = Math.floor(toFailure) - reserve;
   const written = base.work.kind === 'reps' ? base.work.reps : 0;
   const careful = isCareful(brief);
   const zone = zones[zoneOf(effort.share, false)];
-  if (zone === zones.strength && !careful) {
+  if (zone === zones.strength && !careful && isHeavyLift(variant, load)) {
     const reps = Math.max(heavyDouble, Math.min(Math.floor(toFailure) - heavyReserve, zone.repetitions[1]));
     return { ...base, work: { kind: 'reps', reps }, reserve: Math.max(0, Math.floor(toFailure) - reps) };
   }
@@ -249,7 +256,7 @@ export function* prescriptions(
   const { variant } = feasible;
   const isNew = isNewTo(variant, brief);
   const usual = Math.min(
-    strictCeiling(brief, variant),
+    brief.aim === 'strength' ? heavyCeiling : volumeCeiling,
     shareCeiling[brief.athlete.level],
     isNew ? newMovement.ceiling : 1,
   );
@@ -257,6 +264,7 @@ export function* prescriptions(
   const ceiling = Math.min(feasible.shareCeiling, healthy * (variant.adapted?.load ?? 1));
   const effortWith = (loading: Loading) => effortOf(capacity, variant, loading);
   for (const loaded of loadsFor(feasible, ceiling, effortWith)) {
+    if (loaded.load && (loaded.effort?.share ?? 0) > strictCeiling(brief, variant, loaded.load)) continue;
     const dosed = prescribeWith(loaded, feasible, block, sets, brief, capacity);
     if (dosed) yield dosed;
   }
@@ -282,6 +290,7 @@ function prescribeWith(
   const ruled = (dose: Dose): Dose => {
     const rested = { ...dose, restSeconds: restFor(variant, block, dose, effort?.share, brief) };
     if (isRound) return asRound(rested, brief);
+    if (brief.sessionType === 'rounds' && block === 'finisher') return asBurst(rested);
     return brief.houseRules.doseBy === 'time' ? byTime(rested, block) : rested;
   };
   const finish = (dose: Dose): Choice => ({
@@ -310,14 +319,15 @@ function prescribeWith(
   };
   if (fast) return dosed(fastDose(base, block));
   if (base.work.kind !== 'reps') return dosed(base);
-  if (isLowering(variant) && effort.share > strictCeiling(brief, variant)) return dosed(withoutReserve(base));
+  if (isLowering(variant) && effort.share > strictCeiling(brief, variant, load)) return dosed(withoutReserve(base));
 
   const repetitionsToFailure = capacity.toFailure(variant, loadingOf(load, brief.kit) ?? {});
   const toFailure = Math.min(mostCounted, repetitionsToFailure?.mid ?? mostCounted);
-  const fewest = brief.aim === 'strength' && !isCareful(brief) ? fewestHeavy : fewestRepetitions;
-  if (toFailure < fewest && !pinned) return undefined;
   const reserve =
     Math.max(base.reserve ?? 2, stepFor(brief).reserve) + (isNewTo(variant, brief) ? newMovement.moreReserve : 0);
-  const counted = slowed(repetitionDose(base, effort, toFailure, reserve, feasible, block, brief), brief);
+  const heavy = brief.aim === 'strength' && !isCareful(brief) && isHeavyLift(variant, load);
+  // Sets of fewer are for heavy lifts; elsewhere an easier rung or a lighter load is the better answer.
+  if (!pinned && toFailure < (heavy ? fewestHeavy : reserve + fewestRepetitions)) return undefined;
+  const counted = slowed(repetitionDose(base, effort, toFailure, reserve, feasible, block, brief, load), brief);
   return { ...dosed(counted), ...(repetitionsToFailure ? { repetitionsToFailure } : {}) };
 }

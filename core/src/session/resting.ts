@@ -10,7 +10,7 @@ const rests = {
   /** From this fraction of the maximum on a set is heavy, and hard. */
   heavy: { from: zones.strength.share[0], seconds: 150 },
   hard: { from: 0.75, seconds: 90, forStrength: 120 },
-  moderate: { from: 0.6, seconds: 60 },
+  moderate: { from: 0.6, seconds: 60, forStrength: 90 },
   light: 45,
   power: 60,
   landing: 45,
@@ -50,8 +50,8 @@ export function restFor(
       if (share === undefined || dose.work.kind !== 'reps') return Math.min(written, rests.moderate.seconds);
       if (share >= rests.heavy.from) return rests.heavy.seconds;
       const hard = brief.aim === 'strength' ? rests.hard.forStrength : rests.hard.seconds;
-      const full =
-        share >= rests.hard.from ? hard : share >= rests.moderate.from ? rests.moderate.seconds : rests.light;
+      const moderate = brief.aim === 'strength' ? rests.moderate.forStrength : rests.moderate.seconds;
+      const full = share >= rests.hard.from ? hard : share >= rests.moderate.from ? moderate : rests.light;
       return isShort ? Math.min(full, short.seconds) : full;
     }
     case 'prevention': {

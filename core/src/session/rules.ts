@@ -59,6 +59,8 @@ export const prices = {
   second: 0.0006,
   item: 0.05,
   group: 0.07,
+  row: 0.03,
+  pull: 0.01,
 } as const;
 
 /** How the worth of a session is split: what the session has a place for, and what the sport and the athlete need. Common practice, no source. */
@@ -73,7 +75,16 @@ export interface Wish {
 }
 
 /** What serves a group less is a makeshift, and leaves it wanting. */
-const makeshift = 0.3;
+const makeshift = 0.6;
+/** The easiest rung of a ladder still serves a row. */
+const makeshiftRow = 0.4;
+/** Rows of this weight have a price when nothing serves them, the heaviest few of them. */
+const [pricedRow, pricedRows] = [3, 4];
+
+const pulls: readonly Pattern[] = ['horizontal-pull', 'vertical-pull', 'scapular'];
+const pushes: readonly Pattern[] = ['horizontal-push', 'vertical-push'];
+/** Sets pulled less those pushed. */
+const pulledMore = (column: Column) => patternSets(column, pulls) - patternSets(column, pushes);
 
 /** What the frame of the type wishes: each block its share of the main work, and not too many items. */
 export function wishesOf({ frame, brief, places }: Context): Wish[] {
@@ -90,13 +101,25 @@ export function wishesOf({ frame, brief, places }: Context): Wish[] {
   });
   const must = places.flatMap(({ group, serves }): Wish[] => {
     if (!group?.must) return [];
+    const price = group.when ? prices.row : prices.group;
     const count = ({ group: { block }, variants }: Column) =>
       Number(variants.some((v) => serves(v, block) > makeshift));
-    return [{ count, least: 1, most: Infinity, price: prices.group }];
+    return [{ count, least: 1, most: Infinity, price }];
   });
+  const rows = places
+    .filter(({ row }) => row && !row.kind && row.weight >= pricedRow)
+    .slice(0, pricedRows)
+    .map(({ serves }): Wish => {
+      const count = ({ group: { block }, variants }: Column) =>
+        Number(variants.some((v) => serves(v, block) > makeshiftRow));
+      return { count, least: 1, most: Infinity, price: prices.row };
+    });
+  const pullsToo = places.some(({ group }) => group?.id === 'pull');
   return [
     ...shares,
     ...must,
+    ...rows,
+    ...(pullsToo ? [{ count: pulledMore, least: 0, most: Infinity, price: prices.pull }] : []),
     {
       count: (column) => column.group.choices.length,
       least: -Infinity,

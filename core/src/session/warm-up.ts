@@ -17,7 +17,7 @@ import {
 } from './joint-load';
 
 /** Share of the first twenty minutes that goes to warm-up: most of a session that is one. */
-const warmUpShare = { usual: 0.22, armCare: 0.17, warmUp: 0.42 } as const;
+const warmUpShare = { usual: 0.2, armCare: 0.17, warmUp: 0.42 } as const;
 
 /**
  * Minutes of warm-up: a quarter of a short session, five minutes of one of twenty, a little more for longer ones and for who feels tight. Common
@@ -59,6 +59,8 @@ interface Readying {
 const pulsePatterns: ReadonlySet<Pattern> = new Set(['pulse', 'locomotion', 'quick-feet', 'hop']);
 /** What is left of the warm-up rather wakes muscles than opens joints once more; common practice, no source. */
 const activates = 1.5;
+/** How much more a stretch counts that is of the sport's own range; common practice, no source. */
+const ownRange = 1.6;
 /** How much longer an item counts, and shorter where the sport has it as its own; common practice, no source. */
 const dearer = { standing: { 3: 1, 2: 1.3, 1: 2.2, 0: 4 }, noPulse: 1.6, still: 2.5, own: 0.7 } as const;
 
@@ -66,8 +68,7 @@ function costOf(context: Context, { group, variants, seconds }: Column): number 
   const variant = variants[0] as Column['variants'][number];
   const { kind } = variant.dose.work;
   const still = kind === 'hold' || kind === 'breaths';
-  const own =
-    context.own.has(variant.id) || context.places.some(({ row }) => row?.parts.some((p) => p.includes(variant.id)));
+  const own = context.own.has(variant.id) || context.usual.warmUp.has(variant.id);
   return (
     seconds *
     dearer.standing[variant.standing] *
@@ -223,17 +224,24 @@ export class WarmUp {
     fill(
       free.map((r) => r.column).filter((c) => c.group.block !== 'raise'),
       60 * warmUpMinutes(brief) - used(isReadying),
-      brief.athlete.readiness?.tight ? 4 : 2,
+      brief.athlete.readiness?.tight ? 3 : 1,
       (c) => activateFirst(c) * worth(readies(this.context, c.variants[0] as Column['variants'][number])),
     );
     fill(
       this.preparing.filter((c) => c.group.block === 'cool-down' && isWindingDown(c)),
       60 * coolDownMinutes(brief) - used((c) => c.group.block === 'cool-down'),
-      4,
-      (c) => worth(c.variants.flatMap((v) => v.jointActions.map(({ joint }) => readied(joint)))),
+      3,
+      (c) => this.windsDown(c) * worth(c.variants.flatMap((v) => v.jointActions.map(({ joint }) => readied(joint)))),
     );
     const order = blockOrder(brief.houseRules.explosive);
     return chosen.map((c) => c.group).sort((a, b) => order.indexOf(a.block) - order.indexOf(b.block));
+  }
+
+  /** A staple, and the range the sport looks for, before what else would do. */
+  private windsDown({ variants }: Column): number {
+    const variant = variants[0] as Column['variants'][number];
+    const own = this.context.usual.range.has(variant.id) ? ownRange : 1;
+    return own / dearer.standing[variant.standing] ** 2;
   }
 
   /** The quickest items that make these joints ready: of all that are free where that is within the time kept for it, else of what was sure. */

@@ -116,7 +116,12 @@ export function problemOf(context: Context, offers: readonly Column[], limits: L
   const whole = (of: (column: Column) => number) => Int32Array.from(offers, of);
   const variantOf = (column: Column) => column.variants[0] as Column['variants'][number];
   const doseOf = (column: Column) => (column.group.choices[0] as Column['group']['choices'][number]).dose;
-  const familyNames = [...new Set(offers.map((o) => variantOf(o).family))];
+  // Drills of one family stand side by side, a jab and a hook are two; so do a hang for the grip and a pull-up.
+  const familyOf = (column: Column) =>
+    column.group.block === 'technique'
+      ? variantOf(column).id
+      : `${variantOf(column).family} ${variantOf(column).pattern}`;
+  const familyNames = [...new Set(offers.map(familyOf))];
   const familyIndex = new Map(familyNames.map((name, f) => [name, f]));
   const gives = new Float64Array(size * needs);
   for (const [i, o] of offers.entries()) gives.set([...o.gives, ...o.fills], i * needs);
@@ -139,10 +144,10 @@ export function problemOf(context: Context, offers: readonly Column[], limits: L
     rest: numbers((o) => doseOf(o).restSeconds),
     seconds: numbers((o) => o.seconds),
     sets,
-    family: whole((o) => familyIndex.get(variantOf(o).family) as number),
+    family: whole((o) => familyIndex.get(familyOf(o)) as number),
     families: familyNames.length,
     mostOfFamily: Int32Array.from(familyNames, (name) =>
-      Math.max(1, [...pinned].filter((i) => variantOf(offers[i] as Column).family === name).length),
+      Math.max(1, [...pinned].filter((i) => familyOf(offers[i] as Column) === name).length),
     ),
     block: whole((o) => blockKinds.indexOf(o.group.block)),
     pattern: whole((o) => patterns.indexOf(variantOf(o).pattern)),

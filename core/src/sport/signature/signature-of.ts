@@ -21,3 +21,7 @@ export function signatureFor(sport: SportProfile, role: string): SignatureRow[] 
 export function ownExercises(rows: readonly SignatureRow[]): ReadonlySet<string> {
   return new Set(rows.flatMap((row) => row.own ?? []));
 }
+
+/** Every exercise that some rows name. */
+export const exercisesOf = (rows: readonly SignatureRow[]): ReadonlySet<string> =>
+  new Set(rows.flatMap((row) => row.parts.flat()));
