@@ -30,7 +30,11 @@ const season = object({
       minutes: number(0, 600, 'minutes'),
       rpe: number(0, 10, 'points'),
       items: list(
-        object({ variant: yup.string().required('is required'), sets: number(0, 20, 'sets').required('is required') }),
+        object({
+          variant: yup.string().required('is required'),
+          sets: number(0, 20, 'sets').required('is required'),
+          decided: anyOf(['up', 'same', 'down', 'stop'] as const),
+        }),
       ),
     }),
   ),

@@ -3,6 +3,7 @@ import { type BlockKind, mainBlocks } from '../exercise/vocabulary';
 import { loadingOf } from '../kit/loads';
 import type { Brief, RecentSession } from '../session/brief';
 import { type Plan, type PlanItem, plannedAmount } from '../session/plan';
+import type { Move } from './proposal';
 import type { LoggedSet } from './review';
 
 /** A logged set with its place among the others. */
@@ -62,12 +63,14 @@ export function recentOf(
   on: string,
   report: { effort: number; minutes: number } | undefined,
   logs: readonly NumberedSet[],
+  decisions: readonly { variant: string; decided: string }[] = [],
 ): RecentSession {
   const items = mainWork(plan)
     .flatMap((block) => block.items)
     .flatMap(({ variant }) => {
       const sets = new Set(logs.filter((l) => l.variant === variant && l.amount > 0).map((l) => l.setNumber)).size;
-      return sets > 0 ? [{ variant, sets }] : [];
+      const decided = decisions.find((d) => d.variant === variant)?.decided as Move | undefined;
+      return sets > 0 || decided ? [{ variant, sets, ...(decided ? { decided } : {}) }] : [];
     });
   return { date: on, ...(report ? { minutes: report.minutes, rpe: report.effort } : {}), items };
 }

@@ -378,3 +378,17 @@ export const frames: Readonly<Record<SessionType, Frame>> = {
     coolDown: 0,
   },
 };
+
+/** Types of strength that drills may join where the time alone is for learning. */
+const strengthTypes: ReadonlySet<SessionType> = new Set(['whole-body', 'lower-body', 'upper-body']);
+
+/** The frame of a type, under the house rules. */
+export function frameOf(type: SessionType, { away }: { away?: 'hold' | 'build' | 'learn' }): Frame {
+  const frame = frames[type];
+  if (away !== 'learn' || !strengthTypes.has(type)) return frame;
+  return {
+    ...frame,
+    share: { technique: [0.1, 0.3], ...frame.share },
+    groups: [only(skill, { weight: 3, sets: 4 }), ...frame.groups],
+  };
+}

@@ -2,6 +2,7 @@ import type { Athlete } from '../athlete/athlete';
 import type { OwnVariant } from '../exercise/own';
 import type { BlockKind, Region } from '../exercise/vocabulary';
 import type { Kit } from '../kit/kit';
+import type { Move } from '../progress/proposal';
 import type { SessionType } from '../session-type/session-type';
 import type { Moved } from '../sport/needs';
 import type { SportProfile } from '../sport/profile';
@@ -27,11 +28,35 @@ export const houseRuleChoices = {
   format: ['straight', 'pairs', 'rounds', 'circuits', 'timed', 'free'],
   doseBy: ['reps', 'time', 'reserve'],
   lightLoads: ['fast', 'reps', 'slow'],
-  secondSide: ['equal', 'weaker-first'],
+  secondSide: ['equal', 'weaker-first', 'extra'],
   correspondence: ['even', 'movement', 'force'],
+  away: ['hold', 'build', 'learn'],
+  kneeTravel: ['free', 'over-ankle'],
+  squatDepth: ['level', 'below', 'deep'],
+  squatFeet: ['straight', 'out'],
+  stretching: ['dynamic', 'short', 'long'],
+  armWork: ['include', 'leave-out'],
+  formBreak: ['end', 'pause'],
 } as const;
 
 export type HouseRules = { [K in keyof typeof houseRuleChoices]: (typeof houseRuleChoices)[K][number] };
+
+/** The question that each rule answers. */
+export const houseRuleQuestions: Record<keyof HouseRules, string> = {
+  explosive: 'Explosive work',
+  format: 'Format',
+  doseBy: 'Dose by',
+  lightLoads: 'Light loads',
+  secondSide: 'Second side',
+  correspondence: 'Likeness to the sport',
+  away: 'Away from the gym',
+  kneeTravel: 'Knees in squats and lunges',
+  squatDepth: 'Squat depth',
+  squatFeet: 'Feet in a squat',
+  stretching: 'Stretching before',
+  armWork: 'Single-joint arm work',
+  formBreak: 'When form goes',
+};
 
 /** Why a school is followed; shown beside the choice. */
 export const houseRuleReasons: { [K in keyof HouseRules]: Record<HouseRules[K], string> } = {
@@ -57,11 +82,46 @@ export const houseRuleReasons: { [K in keyof HouseRules]: Record<HouseRules[K], 
     reps: 'A light weight for many repetitions trains endurance.',
     slow: 'A light weight lowered slowly and paused asks more of the muscle.',
   },
-  secondSide: { equal: 'Both sides get the same.', 'weaker-first': 'The weaker side starts and sets the number.' },
+  secondSide: {
+    equal: 'Both sides get the same.',
+    'weaker-first': 'The weaker side starts and sets the number.',
+    extra: 'The weaker side gets a set more: it has some way to go.',
+  },
   correspondence: {
     even: 'Looking like the sport and loading like it count alike.',
     movement: 'What looks like the sport carries over best: posture and direction first.',
     force: 'What loads like the sport carries over best: the looks come from practice.',
+  },
+  away: {
+    hold: 'Unsupervised at home: keep what is there and mend weak spots.',
+    build: 'Home is where the work is done: more sets of the main lifts.',
+    learn: 'Time alone is time for skill: drills of the sport join strength work.',
+  },
+  kneeTravel: {
+    free: 'Knees that travel under control get strong there.',
+    'over-ankle': 'An upright shin loads the hip and spares the knee.',
+  },
+  squatDepth: {
+    level: 'Thighs level: enough for most, easy to check.',
+    below: 'A little deeper trains the hip more.',
+    deep: 'The whole range gets strong, as far as form holds.',
+  },
+  squatFeet: {
+    straight: 'Straight feet train the line of running and landing.',
+    out: 'Toes out give the hips room.',
+  },
+  stretching: {
+    dynamic: 'Moving stretches only: long holds take power for a while.',
+    short: 'Short holds do no harm and feel good.',
+    long: 'Held stretches belong to the warm-up where range is trained.',
+  },
+  armWork: {
+    include: 'Elbow work balances pulling and pushing.',
+    'leave-out': 'Rows and presses train the arms; the minutes go elsewhere.',
+  },
+  formBreak: {
+    end: 'Nobody is there to say stop, so the set ends when form does.',
+    pause: 'A short break lets the set be finished well.',
   },
 };
 
@@ -72,13 +132,20 @@ export const defaultHouseRules: HouseRules = {
   lightLoads: 'fast',
   secondSide: 'equal',
   correspondence: 'even',
+  away: 'hold',
+  kneeTravel: 'free',
+  squatDepth: 'level',
+  squatFeet: 'straight',
+  stretching: 'dynamic',
+  armWork: 'include',
+  formBreak: 'end',
 };
 
 export interface RecentSession {
   date: string;
   minutes?: number;
   rpe?: number;
-  items?: readonly { variant: string; sets: number }[];
+  items?: readonly { variant: string; sets: number; decided?: Move }[];
 }
 
 export interface Season {

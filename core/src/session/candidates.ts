@@ -2,12 +2,13 @@ import { daysBetween } from '../athlete/athlete';
 import type { Dose } from '../dose/dose';
 import { setSeconds } from '../dose/time';
 import type { Variant } from '../exercise/variant';
-import { type BlockKind, legRegions, levels } from '../exercise/vocabulary';
+import { type BlockKind, legRegions, levels, type Pattern } from '../exercise/vocabulary';
 import type { BlockBounds } from './blocks';
 import type { Brief } from './brief';
 import { byTime } from './clocked';
 import { alone, type Column, columnOf, groupSeconds, ofSets, switchSeconds } from './column';
 import type { Context } from './context';
+import { decidedAgainst } from './decided';
 import type { Group } from './draft';
 import { isNewTo } from './familiar';
 import { jointsToReady, type PreparedJoint, preparingBlocks } from './joint-load';
@@ -84,12 +85,17 @@ export function seasonReason(variant: Variant, brief: Brief): string | undefined
   return undefined;
 }
 
+/** One joint of the arm alone. */
+const armPatternsAlone: ReadonlySet<Pattern> = new Set(['elbow-flexion', 'elbow-extension']);
+
 /** Why a variant is nothing that a coach would choose for this sport, or nothing: it is left to who names it. */
 export function choiceReason(variant: Variant, { brief, own }: Pick<Context, 'brief' | 'own'>): string | undefined {
   const { sports, standing, adapted, id } = variant;
   const { sport } = brief;
   if (adapted?.slowed) return 'Made for speed, and speed is out today; add it by name if you want it slow.';
   if (own.has(id)) return undefined;
+  if (brief.houseRules.armWork === 'leave-out' && armPatternsAlone.has(variant.pattern))
+    return 'House rule: no single-joint arm work.';
   if (sports.length > 0 && !sports.includes(sport.id)) return 'A drill of another sport.';
   if (sports.length === 0 && standing === 0) return 'Rarely the best choice; add it by name if you want it.';
   return undefined;
@@ -105,7 +111,8 @@ export function offersOf(context: Context, bounds: Record<BlockKind, BlockBounds
     const { variant } = candidate;
     const pinned = brief.lock.include.includes(variant.id);
     if (!candidate.possible || excluded.has(variant.id)) continue;
-    if (!pinned && (seasonReason(variant, brief) ?? choiceReason(variant, context))) continue;
+    if (!pinned && (seasonReason(variant, brief) ?? decidedAgainst(brief, variant) ?? choiceReason(variant, context)))
+      continue;
     for (const block of variant.blocks) {
       const wanted = bounds[block].most > 0 || pinned || floored.has(block) || preparingBlocks.has(block);
       if (!wanted) continue;
@@ -117,7 +124,7 @@ export function offersOf(context: Context, bounds: Record<BlockKind, BlockBounds
       if (brief.lock.doses?.[variant.id]) columns.push(...offered.map((column) => withItsOwn(column, rule)));
       else
         for (const sets of setChoices(block, variant, context, rule))
-          columns.push(...offered.map((column) => withItsOwn(ofSets(column, sets), rule)));
+          columns.push(...offered.map((column) => withItsOwn(ofSets(column, sets, brief), rule)));
     }
   }
   return columns;

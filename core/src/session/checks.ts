@@ -10,6 +10,7 @@ import type { Column } from './column';
 import type { Context } from './context';
 import { coverage } from './demands';
 import type { Choice } from './draft';
+import { frameChecks } from './frame-checks';
 import { preparingBlocks, readies, readyFromOf, readyingBlocks, sessionShares } from './joint-load';
 import { coversPlane, highSets, mostContacts, mostHighSets, opposites, patternSets, wantedHeavySets } from './rules';
 import { tooHardReason } from './too-hard';
@@ -31,14 +32,19 @@ export function checksOf(context: Context, columns: readonly Column[], plannedMi
   const { brief } = context;
   return [
     check('time', plannedMinutes <= brief.minutes + 0.01, `${plannedMinutes.toFixed(1)} of ${brief.minutes} minutes`),
-    ...balanceChecks(columns),
+    ...frameChecks(context, columns),
+    ...(context.frame.balanced ? balanceChecks(columns) : []),
     sideCheck(columns),
-    check(
-      'planes',
-      planes.every((p) => columns.some((c) => coversPlane(c, p))),
-      planesText(columns),
-    ),
-    ...coverageChecks(context, columns),
+    ...(context.frame.balanced
+      ? [
+          check(
+            'planes',
+            planes.every((p) => columns.some((c) => coversPlane(c, p))),
+            planesText(columns),
+          ),
+          ...coverageChecks(context, columns),
+        ]
+      : []),
     ...loadChecks(context, columns),
     ...readyChecks(context, columns),
     ...restrictionChecks(context, columns),
@@ -90,9 +96,9 @@ function coverageChecks({ demands }: Context, columns: readonly Column[]): Check
   const named = bare.map((d) =>
     d.kind === 'action'
       ? d.name.toLowerCase()
-      : `${d.kind === 'risk' && d.returning ? 'work for the' : 'guard of the'} ${d.name}`,
+      : `${d.kind === 'risk' && d.returning ? 'bringing back the' : 'protecting the'} ${d.name}`,
   );
-  return bare.length ? [check('coverage', false, `Hardly covered: ${named.join(', ')}`)] : [];
+  return bare.length ? [check('coverage', false, `Little for: ${named.join(', ')}. Add one?`)] : [];
 }
 
 /** Joints that the work asks much of and nothing before it makes ready. */
@@ -123,7 +129,7 @@ function loadChecks({ brief }: Context, columns: readonly Column[]): Check[] {
   );
   const doubled = [...regions].filter((r) => columns.reduce((s, c) => s + highSets(c, r), 0) > mostHighSets);
   return [
-    check('contacts', contacts <= most, `${contacts} landings, ${most} at the most`),
+    check('contacts', contacts <= most, `${contacts} jump contacts, at most ${most}`),
     check(
       'regions',
       doubled.length === 0,
@@ -194,8 +200,10 @@ function seasonChecks({ brief }: Context, columns: readonly Column[]): Check[] {
       'season',
       sore.length === 0,
       sore.length
-        ? `${sore.map((v) => v.name).join(', ')}: ${days} days before the fixture`
-        : `${days} days to the next fixture`,
+        ? `${sore.map((v) => v.name).join(', ')}: ${days === 1 ? 'one day' : `${days} days`} before the fixture`
+        : days === 1
+          ? 'Fixture tomorrow'
+          : `${days} days to the next fixture`,
     ),
   ];
 }
@@ -221,10 +229,10 @@ function weekChecks({ brief, catalogue }: Context, columns: readonly Column[]): 
       over.length === 0,
       over.length
         ? `In seven days ${over.map(([region, count]) => `${count} heavy sets on the ${region}`).join(', ')}, ${mostHighSetsInWeek} at the most`
-        : `${sets} sets of main work in seven days`,
+        : `${sets} hard sets in seven days`,
     ),
     ...(soon
-      ? [check('week.landings', false, `${landings} landings, and there were some yesterday: 48 hours between`)]
+      ? [check('week.landings', false, `${landings} jump contacts, and there were some yesterday: leave 48 hours`)]
       : []),
   ];
 }

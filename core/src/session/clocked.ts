@@ -44,3 +44,9 @@ export function asBurst(dose: Dose): Dose {
   const { reserve: _, tempo: __, ...rest } = dose;
   return { ...rest, perSide: false, work: { kind: 'work', seconds: burstSeconds } };
 }
+
+/** Counted work of the main part with the repetitions to stop short of failure always said, when the coach doses by reserve. */
+export function byReserve(dose: Dose, block: BlockKind, reserve: number): Dose {
+  const counted = mainBlocks.has(block) && block !== 'power' && dose.work.kind === 'reps' && dose.tempo?.rising !== 'X';
+  return counted && dose.reserve === undefined ? { ...dose, reserve } : dose;
+}

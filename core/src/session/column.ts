@@ -8,6 +8,7 @@ import type { Pattern, Region } from '../exercise/vocabulary';
 import { loadingOf } from '../kit/loads';
 import type { SessionType } from '../session-type/session-type';
 import type { Context } from './context';
+import { decidedWorth } from './decided';
 import { leftOfEasy, stimulus } from './demands';
 import { type Choice, type Group, roundsOf } from './draft';
 import { zoneOfItem } from './item-zone';
@@ -91,7 +92,10 @@ export function columnOf(context: Context, group: Group): Column {
         .map((given, d) => (missesSide(context, variant, d) ? 0 : choice.dose.sets * perSet * given)),
       fills: fillsOf(context, group.block, variant, choice, effort?.share, sided * changed * easy),
       share: effort?.share ?? 0,
-      worth: varietyWorth(context.brief, variant, group.block) + itemWorth(context, group.block, variant, choice),
+      worth:
+        varietyWorth(context.brief, variant, group.block) +
+        decidedWorth(context.brief, variant) +
+        itemWorth(context, group.block, variant, choice),
       contacts: contactsOf(variant, choice.dose),
       heavySets: isHeavy(group, variant, choice, effort?.share) ? choice.dose.sets : 0,
     };
@@ -115,10 +119,17 @@ const [oneMore, withKit] = [-0.02, 0.012];
 const ofStanding = { 3: 0.012, 2: 0, 1: -0.02, 0: -0.03 } as const;
 /** Sets from which an item is worth its place. */
 const [worthwhileSets, manySets] = [3, 0.008];
+/** Where home is the place to build, more sets are worth more. */
+const manySetsOf = ({ houseRules }: Context['brief']) => (houseRules.away === 'build' ? 3 * manySets : manySets);
 /** Minutes that were given are to be used. */
 const usedMinutes = 0.0012;
 
-function itemWorth({ frame, own }: Context, block: Group['block'], variant: Variant, { load, dose }: Choice): number {
+function itemWorth(
+  { frame, own, brief }: Context,
+  block: Group['block'],
+  variant: Variant,
+  { load, dose }: Choice,
+): number {
   if (!frame.share[block]) return 0;
   const standing = ofStanding[own.has(variant.id) || variant.sports.length > 0 ? 3 : variant.standing];
   const seconds = dose.sets * (setSeconds(dose) + dose.restSeconds);
@@ -127,15 +138,17 @@ function itemWorth({ frame, own }: Context, block: Group['block'], variant: Vari
     standing +
     usedMinutes * (seconds / 60) +
     (load ? withKit : 0) +
-    (dose.sets >= worthwhileSets ? manySets : 0)
+    (dose.sets >= worthwhileSets ? manySetsOf(brief) : 0)
   );
 }
 
 /** What more sets than the one of a column are worth in themselves. */
-function worthOfSets({ group }: Column, sets: number): number {
+function worthOfSets({ group }: Column, sets: number, brief: Context['brief']): number {
   const { dose } = group.choices[0] as Choice;
   const seconds = (sets - 1) * (setSeconds(dose) + dose.restSeconds);
-  return preparingBlocks.has(group.block) ? 0 : usedMinutes * (seconds / 60) + (sets >= worthwhileSets ? manySets : 0);
+  return preparingBlocks.has(group.block)
+    ? 0
+    : usedMinutes * (seconds / 60) + (sets >= worthwhileSets ? manySetsOf(brief) : 0);
 }
 
 /** A place is well filled by so many effective sets of what serves it best. */
@@ -169,7 +182,7 @@ function fillsOf(
 }
 
 /** A column of one item with one set, done for so many. */
-export function ofSets(column: Column, sets: number): Column {
+export function ofSets(column: Column, sets: number, brief: Context['brief']): Column {
   const choice = column.group.choices[0] as Choice;
   const group: Group = { ...column.group, choices: [{ ...choice, dose: { ...choice.dose, sets } }] };
   return {
@@ -178,7 +191,7 @@ export function ofSets(column: Column, sets: number): Column {
     seconds: groupSeconds(group),
     gives: column.gives.map((given) => sets * given),
     fills: column.fills.map((filled) => sets * filled),
-    worth: column.worth + worthOfSets(column, sets),
+    worth: column.worth + worthOfSets(column, sets, brief),
     impactContacts: contactsOf(column.variants[0] as Variant, { ...choice.dose, sets }),
     heavySets: sets * column.heavySets,
   };

@@ -8,7 +8,7 @@ import type { Joint } from '../exercise/vocabulary';
 import { type Circumstances, type Feasibility, feasibility } from '../kit/feasible';
 import type { Standing } from '../limits/restriction';
 import { sessionTypeOf, type TypeChoice } from '../session-type/derive';
-import { type Frame, frames } from '../session-type/frames';
+import { type Frame, frameOf } from '../session-type/frames';
 import { type Place, placesFor } from '../session-type/places';
 import { type Needs, needsOf } from '../sport/needs';
 import { jointUse, type SportProfile } from '../sport/profile';
@@ -106,7 +106,7 @@ export function contextOf(given: Brief): Context {
   const weights = transferWeights[brief.houseRules.correspondence];
   const givenOf = new Map<Variant, readonly number[]>();
   let capacity: Capacity | undefined;
-  const frame = frames[type.type];
+  const frame = frameOf(type.type, brief.houseRules);
   const signature = signatureFor(sport, brief.sport.role);
   return {
     brief,

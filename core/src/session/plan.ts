@@ -3,20 +3,23 @@ import { effortOf } from '../capacity/effort';
 import { printTempo } from '../dose/notation';
 import type { Catalogue } from '../exercise/catalogue';
 import type { Variant } from '../exercise/variant';
-import { mainBlocks } from '../exercise/vocabulary';
+import { mainBlocks, type Region } from '../exercise/vocabulary';
 import { thingsOf } from '../kit/laid-out';
 import { loadingOf } from '../kit/loads';
 import { cautionOfLoad } from '../kit/replacements';
 import { type Told, toldOf } from '../limits/told';
+import type { SessionType } from '../session-type/session-type';
 import { type Check, checksOf } from './checks';
 import { type Column, choiceSeconds, columnOf, contactsOf } from './column';
 import type { Proof } from './compose';
 import type { Context } from './context';
 import { coverage, type Demand } from './demands';
 import { type Choice, type Draft, roundsOf } from './draft';
+import { type FrameShare, frameShares } from './frame-share';
+import { houseCues, houseNotes } from './house-words';
 import { zoneOfItem } from './item-zone';
 import { type SessionShares, sessionShares } from './joint-load';
-import { reasonFor, servedWords } from './reason';
+import { reasonFor, rowServed, servedWords } from './reason';
 import type { Refusal } from './refusal';
 
 export interface PlanItem {
@@ -53,6 +56,8 @@ export interface PlanItem {
   serves: { action: string; share: number }[];
   /** The same against injury, kept apart; left out in plans of before. */
   guards?: { need: string; share: number }[];
+  /** The piece of the sport's signature work that it serves, and where that is published; left out where it serves none. */
+  signature?: { id: string; name: string; source?: string };
   /** What it is for, in the words of the athlete; left out in plans of before. */
   for?: string;
   reason: string;
@@ -87,12 +92,20 @@ export interface Coverage {
 
 export interface Plan {
   format: 'tropaeum-plan/1';
+  /** What kind of session it is, and why; left out in plans of before. */
+  sessionType?: SessionType;
+  sessionTypeReason?: string;
+  focus?: Region;
+  /** Share of the main work by block, as the type asks and as it is; left out in plans of before. */
+  frame?: FrameShare[];
   minutes: { budget: number; planned: number };
   blocks: PlanBlock[];
   coverage: Coverage[];
   /** The same for the risks of the sport, kept apart. */
   prevention: Coverage[];
   checks: Check[];
+  /** What holds for the whole session by house rule, as the athlete is told; left out in plans of before. */
+  notes?: string[];
   /** What the athlete is told of the restrictions that hold; left out where there are none. */
   limits?: Told[];
   solution?: Proof;
@@ -124,6 +137,10 @@ export function planOf(context: Context, draft: Draft, proof?: Proof): Plan {
       .map(({ action, asked, covered: share }) => ({ action, asked, covered: share }));
   return {
     format: 'tropaeum-plan/1',
+    sessionType: context.type.type,
+    sessionTypeReason: context.type.reason,
+    ...(context.brief.focus ? { focus: context.brief.focus } : {}),
+    frame: frameShares(context, columns),
     minutes: { budget: context.brief.minutes, planned },
     blocks: columns.map((column) => ({
       kind: column.group.block,
@@ -137,6 +154,7 @@ export function planOf(context: Context, draft: Draft, proof?: Proof): Plan {
     coverage: ofColumn(true),
     prevention: ofColumn(false),
     checks: checksOf(context, columns, planned),
+    notes: houseNotes(context.brief),
     ...(context.feasible.standings.length ? { limits: context.feasible.standings.map(toldOf) } : {}),
     ...(proof
       ? { solution: { objective: round4(proof.objective), bound: round4(proof.bound), gap: round4(proof.gap) } }
@@ -190,6 +208,12 @@ function movedPoses(variant: Variant, { byId }: Catalogue): Pick<PlanItem, 'pose
   return variant.keyframes === byId(variant.id)?.keyframes ? {} : { poses: variant.keyframes };
 }
 
+function signatureOf(context: Context, { group }: Column, variant: Variant): Pick<PlanItem, 'signature'> {
+  const row = rowServed(context, variant, group.block);
+  if (!row) return {};
+  return { signature: { id: row.id, name: row.name, ...(row.source ? { source: row.source } : {}) } };
+}
+
 function itemOf(
   context: Context,
   column: Column,
@@ -232,9 +256,10 @@ function itemOf(
     regions: variant.regions.map((r) => r.region),
     serves: ofColumn(true).map(({ demand, share }) => ({ action: demand.id, share })),
     guards: ofColumn(false).map(({ demand, share }) => ({ need: demand.id, share })),
+    ...signatureOf(context, column, variant),
     for: servedWords(context, column.group.block, variant),
     reason: reasonFor(context, column.group, variant, choice, asked, effort),
-    cues: [...variant.cues],
+    cues: [...variant.cues, ...houseCues(brief, column.group.block, variant)],
     faults: variant.faults.map((f) => `${f.see}: ${f.say}`),
     cautions: cautionsOf(variant, load),
     ...(variant.easier ? { easier: variant.easier } : {}),

@@ -14,7 +14,8 @@ import type { Feasibility } from '../kit/feasible';
 import { isMadeOf } from '../kit/in-words';
 import { type LoadOption, loadingOf } from '../kit/loads';
 import type { Brief } from './brief';
-import { asBurst, asRound, byTime } from './clocked';
+import { asBurst, asRound, byReserve, byTime } from './clocked';
+import { decidedReserve } from './decided';
 import type { Choice } from './draft';
 import { isNewTo } from './familiar';
 import { isLowering, zoneOfItem } from './item-zone';
@@ -287,10 +288,12 @@ function prescribeWith(
   // A side that a restriction leaves out stays out, whatever was typed.
   const sided = (dose: Dose): Dose => (variant.adapted?.onlySide ? { ...dose, perSide: false } : dose);
   const isRound = brief.sessionType === 'rounds' && block === 'technique';
+  const reserveToday = stepFor(brief).reserve;
   const ruled = (dose: Dose): Dose => {
     const rested = { ...dose, restSeconds: restFor(variant, block, dose, effort?.share, brief) };
     if (isRound) return asRound(rested, brief);
     if (brief.sessionType === 'rounds' && block === 'finisher') return asBurst(rested);
+    if (brief.houseRules.doseBy === 'reserve') return byReserve(rested, block, reserveToday);
     return brief.houseRules.doseBy === 'time' ? byTime(rested, block) : rested;
   };
   const finish = (dose: Dose): Choice => ({
@@ -324,7 +327,8 @@ function prescribeWith(
   const repetitionsToFailure = capacity.toFailure(variant, loadingOf(load, brief.kit) ?? {});
   const toFailure = Math.min(mostCounted, repetitionsToFailure?.mid ?? mostCounted);
   const reserve =
-    Math.max(base.reserve ?? 2, stepFor(brief).reserve) + (isNewTo(variant, brief) ? newMovement.moreReserve : 0);
+    Math.max(1, Math.max(base.reserve ?? 2, stepFor(brief).reserve) + decidedReserve(brief, variant)) +
+    (isNewTo(variant, brief) ? newMovement.moreReserve : 0);
   const heavy = brief.aim === 'strength' && !isCareful(brief) && isHeavyLift(variant, load);
   // Sets of fewer are for heavy lifts; elsewhere an easier rung or a lighter load is the better answer.
   if (!pinned && toFailure < (heavy ? fewestHeavy : reserve + fewestRepetitions)) return undefined;

@@ -1,17 +1,15 @@
 import type { Effort } from '../capacity/capacity';
-import type { Interval } from '../capacity/interval';
-import { mostCounted } from '../dose/repetitions';
-import { momentWords } from '../exercise/moments';
 import type { Variant } from '../exercise/variant';
 import { loadingOf } from '../kit/loads';
+import type { SignatureRow } from '../sport/signature/row';
 import { capital } from '../words';
 import type { Context } from './context';
-import { type Demand, likeness } from './demands';
+import { decidedWords } from './decided';
+import type { Demand } from './demands';
 import type { Choice, Group } from './draft';
+import { isLowering } from './item-zone';
 import { preparingBlocks, readied, readies, readyFrom, readyingBlocks, type SessionShares } from './joint-load';
 import { varietyWords } from './variety';
-
-const percent = (share: number) => `${Math.round(share * 100)} %`;
 
 /** The demand that an item serves best, weighted by how much it is asked. */
 function foremost(
@@ -28,41 +26,37 @@ function foremost(
   return ranked[0];
 }
 
-/** Under this share of the most a load trains no maximal strength, and the reason says so. */
-const tooLight = 0.6;
+/** Fractions of the maximum from which a set is heavy, and below which a load is light. */
+const [heavyFrom, lightBelow] = [0.82, 0.5];
 
-function lightWords({ tempo }: Choice['dose']): string {
-  if (tempo?.rising === 'X') return 'move it fast';
-  if (tempo && tempo.lowering >= 3) return 'lower it slowly';
-  return 'make it many';
-}
-
-function effortWords(effort: Effort, group: Group, { dose }: Choice, toFailure: Interval | undefined): string {
-  const { momentNm, share } = effort;
-  if (share > 1) return 'lower it as far as you can hold it, catch yourself with the hands';
-  const moment = `${momentWords[effort.moment]} ${momentNm.toFixed(0)} N m, about ${percent(share)} of the most`;
-  const repeated = dose.work.kind === 'reps';
-  if (repeated && share < tooLight && (group.block === 'strength' || dose.tempo?.rising === 'X'))
-    return `${moment}: too light for maximal strength, so ${lightWords(dose)}`;
-  if (share >= 0.97) return `${moment}: at the limit, lower slowly and use the hands to come back`;
-  if (repeated && toFailure && toFailure.mid < mostCounted)
-    return `${moment}, ${Math.round(toFailure.low)} to ${Math.round(toFailure.high)} repetitions in all`;
-  return moment;
+/** Why this dose, in one sentence; nothing where there is nothing to say. */
+function doseReason({ block }: Group, variant: Variant, choice: Choice, share: number | undefined): string | undefined {
+  const { dose, load } = choice;
+  const left = dose.reserve === undefined ? undefined : `stop with ${dose.reserve} left`;
+  if (share === undefined)
+    return load && load.kg === undefined && dose.work.kind === 'reps'
+      ? `Unmeasured band: stop with ${dose.reserve ?? 2} reps left.`
+      : undefined;
+  if (isLowering(variant) && share > lightBelow)
+    return 'Lower as far as you can control, catch yourself with the hands.';
+  if (variant.speed === 'fast')
+    return block === 'power' ? 'Every repetition fast, full rest: stop when it slows down.' : undefined;
+  if (dose.work.kind === 'hold') return share >= heavyFrom ? 'Short, because it is hard for you.' : undefined;
+  if (dose.work.kind !== 'reps') return undefined;
+  if (share >= heavyFrom) return `Heavy, so few repetitions and a long rest${left ? `; ${left}` : ''}.`;
+  if (share < lightBelow && block === 'strength') {
+    const it = load?.kg === undefined ? 'This is' : `${load.kg} kg is`;
+    if (dose.tempo?.rising === 'X') return `${it} light for you, so push up fast.`;
+    if ((dose.tempo?.lowering ?? 0) >= 3) return `${it} light for you, so ${dose.tempo?.lowering} slow seconds down.`;
+    return `${it} light for you, so more repetitions.`;
+  }
+  return left ? `${capital(left)}.` : undefined;
 }
 
 /** Blocks whose items are not there for one movement of the sport. */
 const supporting = new Set<Group['block']>([...preparingBlocks, 'flexibility', 'technique']);
 
-/** Drills and stretches in their own right are there for the joints that the role uses. */
-function usedReason(context: Context, variant: Variant): string {
-  const used = [...new Set(variant.jointActions.map((a) => a.joint))]
-    .map((joint) => ({ joint, share: context.use.get(joint) ?? 0 }))
-    .sort((a, b) => b.share - a.share)[0];
-  const why = used && used.share > 0 ? `; the ${used.joint} does ${percent(used.share)} of the work of this role` : '';
-  return `${capital(variant.purpose)}${why}.`;
-}
-
-/** Warm-up and cool-down are there for the joints that the work of this session asks most of. */
+/** Warm-up and cool-down lead to the work of this session, and out of it. */
 function preparationReason(context: Context, block: Group['block'], variant: Variant, asked: SessionShares): string {
   const named = new Set(variant.jointActions.map(({ joint }) => readied(joint)));
   const [first] = [...(readyingBlocks.has(block) ? readies(context, variant) : named)]
@@ -71,17 +65,32 @@ function preparationReason(context: Context, block: Group['block'], variant: Var
       return found && found.share >= readyFrom ? [{ joint, ...found }] : [];
     })
     .sort((a, b) => Number(named.has(b.joint)) - Number(named.has(a.joint)) || b.share - a.share);
-  if (!first) return usedReason(context, variant);
-  const share = first.share > readyFrom ? `at ${percent(Math.min(first.share, 1))} of its most` : 'fast';
-  return `${capital(variant.purpose)}; the ${first.joint} works ${share} in ${lower(first.by)}.`;
+  const purpose = capital(variant.purpose);
+  if (!first) return `${purpose}.`;
+  return readyingBlocks.has(block) ? `${purpose}. Ready for: ${first.by}.` : `${purpose}. After: ${first.by}.`;
 }
 
-function aimWords(context: Context, variant: Variant, demand: Demand): string {
-  if (demand.kind === 'action')
-    return `${demand.action.name}: ${percent(likeness(variant, demand, context.weights))} alike`;
+/** The piece of the sport's signature work that an item serves, the heaviest first. */
+export function rowServed(context: Context, variant: Variant, block: Group['block']): SignatureRow | undefined {
+  return context.places.find(({ row, serves }) => row && row.kind !== 'range' && serves(variant, block) > 0)?.row;
+}
+
+/** Why it stands in this session: the sport's own work, else the pattern that the type asks for and what it is for. */
+function purposeOf(context: Context, variant: Variant, block: Group['block']): string {
+  const row = rowServed(context, variant, block);
+  if (row) return row.reason;
+  const main = foremost(context, variant, block);
+  return main ? aimWords(main.demand) : `${capital(variant.purpose)}.`;
+}
+
+/** A movement as a sentence names it. @example movementWords('Holding the pelvis level') // 'holding the pelvis level' */
+const movementWords = (name: string) => (/^\w+ing\b/.test(name) ? lower(name) : `the ${lower(name)}`);
+
+function aimWords(demand: Demand): string {
+  if (demand.kind === 'action') return `For ${movementWords(demand.action.name)}.`;
   if (demand.kind === 'risk')
-    return `${demand.returning ? 'Brings back' : 'Guards'} the ${demand.name}: ${demand.risk.why}`;
-  return `${capital(demand.overuse.opposite)}, against ${demand.overuse.tooMuch}`;
+    return `${demand.returning ? 'Brings back' : 'Protects'} the ${demand.name}: ${demand.risk.why}.`;
+  return `${capital(demand.overuse.opposite)}, against ${demand.overuse.tooMuch}.`;
 }
 
 /**
@@ -94,11 +103,11 @@ export function servedWords(context: Context, block: Group['block'], variant: Va
   if (!main) return variant.purpose;
   const { demand } = main;
   if (demand.kind === 'action') return `for ${lower(demand.name)}`;
-  if (demand.kind === 'risk') return `${demand.returning ? 'brings back' : 'guards'} the ${demand.name}`;
+  if (demand.kind === 'risk') return `${demand.returning ? 'brings back' : 'protects'} the ${demand.name}`;
   return `for the ${demand.overuse.opposite}`;
 }
 
-/** One short sentence with its number: what the item is for, and how hard it is for this athlete. */
+/** What it is for and why this dose, as one coach would say it to another. */
 export function reasonFor(
   context: Context,
   group: Group,
@@ -108,17 +117,14 @@ export function reasonFor(
   effort?: Effort,
 ): string {
   if (preparingBlocks.has(group.block)) return preparationReason(context, group.block, variant, asked);
-  if (supporting.has(group.block)) return usedReason(context, variant);
-  const main = foremost(context, variant, group.block);
-  const aim = main ? aimWords(context, variant, main.demand) : capital(variant.purpose);
-  if (!effort)
-    return choice.load && choice.load.kg === undefined
-      ? `${aim}; band force unknown, so stop with ${choice.dose.reserve ?? 2} left.`
-      : `${aim}.`;
-  const loading = loadingOf(choice.load, context.brief.kit) ?? {};
-  const toFailure = context.capacity.toFailure(variant, loading);
-  const kept = varietyWords(context.brief, variant, group.block);
-  return `${aim}; ${effortWords(effort, group, choice, toFailure)}${kept ? `; ${kept}` : ''}.`;
+  if (group.block === 'flexibility') return `${capital(variant.purpose)}.`;
+  const kept = decidedWords(context.brief, variant) ?? varietyWords(context.brief, variant, group.block);
+  const parts = [
+    purposeOf(context, variant, group.block),
+    doseReason(group, variant, choice, effort?.share),
+    kept && `${capital(kept)}.`,
+  ];
+  return parts.filter(Boolean).join(' ');
 }
 
 const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);

@@ -51,6 +51,6 @@ export function varietyWorth(brief: Brief, variant: Variant, block: BlockKind): 
 /** The same in a few words, or nothing. */
 export function varietyWords(brief: Brief, variant: Variant, block: BlockKind): string | undefined {
   return steadyBlocks.has(block) && latelyOf(brief).underWay.has(variant.id)
-    ? 'kept from the sessions before, so that it can be moved on'
+    ? 'same as last time, so that it can progress'
     : undefined;
 }

@@ -62,7 +62,18 @@ const activates = 1.5;
 /** How much more a stretch counts that is of the sport's own range; common practice, no source. */
 const ownRange = 1.6;
 /** How much longer an item counts, and shorter where the sport has it as its own; common practice, no source. */
-const dearer = { standing: { 3: 1, 2: 1.3, 1: 2.2, 0: 4 }, noPulse: 1.6, still: 2.5, own: 0.7 } as const;
+const dearer = {
+  standing: { 3: 1, 2: 1.3, 1: 2.2, 0: 4 },
+  noPulse: 1.6,
+  stretching: { dynamic: 2.5, short: 1, long: 0.6 },
+  own: 0.7,
+} as const;
+
+/** Held stretches before the work, by house rule. */
+function stillCost({ brief, type }: Context): number {
+  if (type.type === 'flexibility') return 1;
+  return dearer.stretching[brief.houseRules.stretching];
+}
 
 function costOf(context: Context, { group, variants, seconds }: Column): number {
   const variant = variants[0] as Column['variants'][number];
@@ -73,7 +84,7 @@ function costOf(context: Context, { group, variants, seconds }: Column): number 
     seconds *
     dearer.standing[variant.standing] *
     (group.block === 'raise' && !pulsePatterns.has(variant.pattern) ? dearer.noPulse : 1) *
-    (group.block === 'mobilise' && still && context.type.type !== 'flexibility' ? dearer.still : 1) *
+    (group.block === 'mobilise' && still ? stillCost(context) : 1) *
     (own ? dearer.own : 1)
   );
 }

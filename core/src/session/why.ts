@@ -1,6 +1,7 @@
 import { leastWorth } from './alternatives';
 import { arranged } from './arranging';
 import { choiceReason, seasonReason } from './candidates';
+import { decidedAgainst } from './decided';
 import { type Choice, choicesOf, type Draft } from './draft';
 import { type ItemPlace, remove } from './edit';
 import { preparingBlocks } from './joint-load';
@@ -133,10 +134,12 @@ function reasonsAgainst({ context, warmUp }: Prepared, variant: string): string[
   const { brief } = context;
   const feasible = context.feasible.get(variant);
   const season = feasible && seasonReason(feasible.variant, brief);
+  const decided = feasible && decidedAgainst(brief, feasible.variant);
   const reasons = [
     ...(feasible?.reasons ?? []),
     ...(brief.lock.exclude.includes(variant) ? ['You have left it out for this session.'] : []),
     ...(season ? [season] : []),
+    ...(decided ? [decided] : []),
   ];
   if (reasons.length) return reasons;
   const tooHard =

@@ -28,7 +28,7 @@ import {
 import { evidenceOf, withEvidence } from '../store/evidence';
 import { allOwnVariants } from '../store/own-variants';
 import { seasonOfAthlete, seasonsOfSquads } from '../store/seasons';
-import { logsOf, reportsOf, sessionsBetween, sessionsOfAthlete } from '../store/sessions';
+import { decisionsOf, logsOf, reportsOf, sessionsBetween, sessionsOfAthlete } from '../store/sessions';
 import { clubSport } from '../store/sports';
 import { coachOf, type Services } from './context';
 
@@ -217,7 +217,11 @@ export function athleteRoutes({ database, today }: Services): Router {
         tx,
         sessions.map((s) => s.id),
       );
-      const evidence = evidenceOf(sessions, logs, reports, today());
+      const decided = await decisionsOf(
+        tx,
+        sessions.map((s) => s.id),
+      );
+      const evidence = evidenceOf(sessions, logs, reports, decided, today());
       const brief = withEvidence(briefOf(athlete, sport, season, today()), evidence);
       return {
         athlete: publicAthlete(athlete),

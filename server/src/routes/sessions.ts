@@ -200,7 +200,7 @@ export function sessionRoutes({ database, messages, now }: Services): Router {
             }
           : null,
         items: review(session.plan, mine, report, before, catalogueOf(session.brief.own)),
-        decisions: (await decisionsOf(tx, session.id)).map(({ variant, proposed, decided, overruled }) => ({
+        decisions: (await decisionsOf(tx, [session.id])).map(({ variant, proposed, decided, overruled }) => ({
           variant,
           proposed,
           decided,

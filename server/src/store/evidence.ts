@@ -2,7 +2,7 @@ import { dayAfter } from '@tropaeum/core/athlete/athlete';
 import type { Showing } from '@tropaeum/core/athlete/showing';
 import { recentOf, shownIn } from '@tropaeum/core/progress/shown';
 import type { Brief, RecentSession } from '@tropaeum/core/session/brief';
-import type { LogRow, ReportRow, SessionRow } from './sessions';
+import type { DecisionRow, LogRow, ReportRow, SessionRow } from './sessions';
 
 /** Sets older than this say little of what somebody can do today, days. */
 const shownDays = 120;
@@ -16,6 +16,7 @@ export function evidenceOf(
   sessions: readonly SessionRow[],
   logs: readonly LogRow[],
   reports: readonly ReportRow[],
+  decided: readonly DecisionRow[],
   today: string,
 ): { shown: Showing[]; recent: RecentSession[] } {
   const done = sessions.filter((s) => s.status !== 'draft' && s.on <= today && s.on > dayAfter(today, -shownDays));
@@ -35,6 +36,7 @@ export function evidenceOf(
           on,
           reports.find((r) => r.sessionId === id),
           sets,
+          decided.filter((d) => d.sessionId === id),
         ),
       ),
   };

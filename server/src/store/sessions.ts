@@ -172,8 +172,15 @@ export async function addReport(tx: Transaction, report: ReportRow): Promise<voi
   await tx.update(sessions).set({ status: 'done' }).where(eq(sessions.id, sessionId));
 }
 
-export async function decisionsOf(tx: Transaction, sessionId: string) {
-  return tx.select().from(decisions).where(eq(decisions.sessionId, sessionId));
+export type DecisionRow = typeof decisions.$inferSelect;
+
+/** What was decided on the items of some sessions. */
+export async function decisionsOf(tx: Transaction, sessionIds: readonly string[]): Promise<DecisionRow[]> {
+  if (sessionIds.length === 0) return [];
+  return tx
+    .select()
+    .from(decisions)
+    .where(inArray(decisions.sessionId, [...sessionIds]));
 }
 
 export async function decide(tx: Transaction, decision: typeof decisions.$inferInsert): Promise<void> {

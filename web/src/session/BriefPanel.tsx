@@ -1,8 +1,15 @@
-import { aims, type Brief, houseRuleChoices, houseRuleReasons, phases } from '@tropaeum/core/session/brief';
+import {
+  aims,
+  type Brief,
+  houseRuleChoices,
+  houseRuleQuestions,
+  houseRuleReasons,
+  phases,
+} from '@tropaeum/core/session/brief';
 import type { Context } from '@tropaeum/core/session/context';
 import { stepFor } from '@tropaeum/core/session/prescription';
 import { dayName } from '../ui/days';
-import { capital, words } from '../ui/words';
+import { words } from '../ui/words';
 import { HeldSection } from './brief/HeldSection';
 import { HistorySection } from './brief/HistorySection';
 import { KeepSection } from './brief/KeepSection';
@@ -11,6 +18,7 @@ import { LimitsSection } from './brief/LimitsSection';
 import { RoomSection } from './brief/RoomSection';
 import { Section } from './brief/Section';
 import { SidesSection } from './brief/SidesSection';
+import { TypeFields } from './brief/TypeFields';
 import { WeekSection } from './brief/WeekSection';
 import { useWritten } from './store';
 
@@ -68,7 +76,8 @@ export function BriefPanel({ context }: { context: Context }) {
             </select>
           </label>
         </div>
-        <p className="mt-1.5 text-[0.84rem] leading-snug">{stepFor(brief).because}</p>
+        <TypeFields context={context} />
+        <p className="mt-1.5 text-[0.84rem] leading-snug">{stepFor(context.brief).because}</p>
         <p className="mt-1 text-[0.84rem] text-quiet">
           {brief.season.nextFixture ? `Next fixture ${dayName(brief.season.nextFixture)}` : 'No fixture ahead'}
           {brief.season.spare ? '. The legs are to stay fresh today.' : ''}
@@ -89,14 +98,16 @@ export function BriefPanel({ context }: { context: Context }) {
           return (
             <label key={rule} className="mb-1.5 block text-[0.84rem]">
               <span className="flex items-center justify-between gap-2">
-                {capital(rule.replace(/[A-Z]/g, (c) => ` ${c.toLowerCase()}`))}
+                {houseRuleQuestions[rule]}
                 <select
                   className="field h-6 w-28 py-0 text-[0.8rem]"
                   value={value}
                   onChange={(e) => changeBrief({ houseRules: { ...brief.houseRules, [rule]: e.target.value } })}
                 >
                   {houseRuleChoices[rule].map((c) => (
-                    <option key={c}>{c}</option>
+                    <option key={c} value={c}>
+                      {words(c)}
+                    </option>
                   ))}
                 </select>
               </span>

@@ -16,6 +16,7 @@ import { Score } from './Score';
 import { SessionBar } from './SessionBar';
 import { Side, type SideTab } from './Side';
 import { useWritten } from './store';
+import { nextType, TypeLine } from './TypeLine';
 import { useAdded } from './use-added';
 import { useEditKeys } from './use-edit-keys';
 import { useOpenSession } from './use-open-session';
@@ -46,6 +47,8 @@ export function SessionView() {
   const position = selected ? places.findIndex((p) => p.group === selected.group && p.choice === selected.choice) : -1;
   const walk = (step: number) => session.select(places[Math.min(Math.max(position + step, 0), places.length - 1)]);
   useHotkeys('c', () => void session.compose());
+  useHotkeys('y', () => context && void session.retype(nextType(context.type.type, 1)));
+  useHotkeys('shift+y', () => context && void session.retype(nextType(context.type.type, -1)));
   useHotkeys('b', () => void navigate(`/athletes/${athleteId}/ability`));
   useHotkeys('mod+z, u', () => session.undo(), { preventDefault: true });
   useHotkeys('mod+shift+z, shift+u', () => session.redo(), { preventDefault: true });
@@ -86,6 +89,7 @@ export function SessionView() {
           onSend={() => void send()}
         />
         <Notices name={athlete.name} save={save} link={link} sendProblem={sendProblem} />
+        <TypeLine context={context} plan={plan} />
         {session.changed && <Changed context={context} changed={session.changed} />}
         {draft && plan ? (
           <Score

@@ -1,16 +1,9 @@
-import { type BlockKind, type Quality, qualityOfBlock } from '@tropaeum/core/exercise/vocabulary';
+import { type BlockKind, qualityOfBlock } from '@tropaeum/core/exercise/vocabulary';
 import type { ItemPlace } from '@tropaeum/core/session/edit';
 import type { Plan } from '@tropaeum/core/session/plan';
 import { useRef } from 'react';
+import { qualityColour } from '../ui/quality-colour';
 import { capital, words } from '../ui/words';
-
-const colour: Record<Quality, string> = {
-  strength: 'var(--slate)',
-  power: 'var(--oxide)',
-  prevention: 'var(--laurel)',
-  trunk: 'var(--bronze)',
-  preparation: 'var(--stone)',
-};
 
 interface StripProps {
   plan: Plan;
@@ -95,7 +88,7 @@ export function Strip({ plan, selected, onSelect, mayMove, onMove }: StripProps)
                       key={s}
                       className="h-full flex-1"
                       style={{
-                        background: colour[qualityOfBlock[block.kind as BlockKind]],
+                        background: qualityColour[qualityOfBlock[block.kind as BlockKind]],
                         opacity: item.pinned ? 1 : 0.82,
                         borderTop: item.pinned ? '3px solid var(--ink)' : undefined,
                       }}

@@ -5,9 +5,9 @@ import type { Brief } from '@tropaeum/core/session/brief';
 import type { Proof } from '@tropaeum/core/session/compose';
 import { type Difference, differenceOf } from '@tropaeum/core/session/difference';
 import type { Draft } from '@tropaeum/core/session/draft';
-import { choicesOf } from '@tropaeum/core/session/draft';
 import { add, choiceAt, type ItemPlace, remove } from '@tropaeum/core/session/edit';
 import { type Giving, given, type Refusal } from '@tropaeum/core/session/refusal';
+import type { SessionType } from '@tropaeum/core/session-type/session-type';
 import type { SportProfile } from '@tropaeum/core/sport/profile';
 import { create } from 'zustand';
 import { useShallow } from 'zustand/react/shallow';
@@ -49,7 +49,9 @@ interface SessionState extends Snapshot {
   /** Counts changes; autosave follows it. */
   changes: number;
   open: (athleteId: string, brief: Brief, stored?: Stored & { draft: Draft }) => void;
-  changeBrief: (change: Partial<Brief>) => void;
+  changeBrief: (change: Partial<Brief> | ((brief: Brief) => Brief)) => void;
+  /** Another type of session: what is written is composed anew for it, in one step that can be taken back. */
+  retype: (type: SessionType | undefined) => Promise<void>;
   /** The sport as the club has it by now, in this page and in all that can be undone: no step of its own. */
   adoptSport: (profile: SportProfile | undefined) => void;
   edit: (change: (draft: Draft) => Draft) => void;
@@ -74,16 +76,25 @@ interface SessionState extends Snapshot {
 const mostSteps = 200;
 const snapshot = ({ brief, draft, bound }: Snapshot): Snapshot => ({ brief, draft, bound });
 
+/** Rest after a set that was done in turn and may be done alone now, seconds. */
+const restApart = 45;
+
 /** Pins and the doses typed on pinned items go into the brief, so that composing holds to them. */
 function withPins(brief: Brief, draft: Draft | undefined): Brief {
-  const pinned = draft ? choicesOf(draft).filter((c) => c.pinned) : [];
+  const pinned = (draft?.groups ?? []).flatMap(({ format, choices }) =>
+    choices.filter((c) => c.pinned).map((choice) => ({ choice, alone: format === 'straight' })),
+  );
   return {
     ...brief,
     lock: {
       ...brief.lock,
-      include: pinned.map((c) => c.variant),
+      include: pinned.map(({ choice }) => choice.variant),
+      // The rest of one done in turn is that of the group; alone it is as the coach has typed it.
       doses: Object.fromEntries(
-        pinned.map((c) => [c.variant, printDose({ ...c.dose, restSeconds: Math.max(c.dose.restSeconds, 45) })]),
+        pinned.map(({ choice: { variant, dose }, alone }) => [
+          variant,
+          printDose({ ...dose, restSeconds: alone ? dose.restSeconds : Math.max(dose.restSeconds, restApart) }),
+        ]),
       ),
     },
   };
@@ -167,7 +178,36 @@ export const useSession = create<SessionState>((set, get) => {
     },
     changeBrief(change) {
       get().proving?.abort();
-      remember({ brief: { ...get().brief, ...change }, bound: undefined });
+      const { brief } = get();
+      remember({ brief: typeof change === 'function' ? change(brief) : { ...brief, ...change }, bound: undefined });
+    },
+    async retype(type) {
+      const { brief: before, draft, composing } = get();
+      composing?.abort();
+      get().proving?.abort();
+      const { sessionType: _, ...rest } = before;
+      const brief: Brief = type ? { ...rest, sessionType: type } : rest;
+      remember({ brief, bound: undefined });
+      if (!draft) return;
+      const controller = new AbortController();
+      set({ composing: controller, refused: undefined, selected: undefined });
+      try {
+        const held = withPins(brief, draft);
+        const composition = await composeAway(held, controller.signal);
+        if (get().composing !== controller || get().brief !== brief) return;
+        if ('refused' in composition) set({ refused: composition.refused });
+        else {
+          const { draft: next, proof } = composition;
+          // One step: the type and what was composed for it go back together.
+          set((s) => ({ draft: next, bound: proof.bound, changes: s.changes + 1, changed: differenceOf(draft, next) }));
+          void lookFurther(held);
+        }
+      } catch (error) {
+        if ((error as Error).name !== 'AbortError')
+          set({ problem: 'Composing broke off; the session is as it was. Try again.' });
+      } finally {
+        if (get().composing === controller) set({ composing: undefined });
+      }
     },
     adoptSport(profile) {
       const adopted = <S extends Snapshot>(at: S): S => ({

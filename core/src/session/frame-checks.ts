@@ -1,0 +1,78 @@
+import type { KitKind } from '../exercise/vocabulary';
+import { kindName } from '../kit/in-words';
+import type { Place } from '../session-type/places';
+import { sessionTypeNames } from '../session-type/session-type';
+import type { Check } from './checks';
+import type { Column } from './column';
+import type { Context } from './context';
+import { frameShares } from './frame-share';
+
+/** What a session misses of a share before it is worth saying. */
+const noticed = 0.06;
+/** Serving it less than this, a makeshift stands in. */
+const makeshift = 0.5;
+/** Rows of this weight are worth buying something for. */
+const worthKit = 3;
+
+const served = (place: Place, columns: readonly Column[]): number =>
+  Math.max(0, ...columns.flatMap(({ group, variants }) => variants.map((v) => place.serves(v, group.block))));
+
+/** The best that could be done here for a place, 0 when nothing can. */
+function feasibleFor({ feasible }: Context, place: Place): number {
+  return Math.max(
+    0,
+    ...feasible
+      .all()
+      .filter(({ possible }) => possible)
+      .flatMap(({ variant }) => variant.blocks.map((block) => place.serves(variant, block))),
+  );
+}
+
+/** The one thing that would serve a row best, where what is there serves it badly. */
+function wouldHelp({ feasible, brief }: Context, place: Place): KitKind | undefined {
+  const owned = new Set(brief.kit.items.map(({ kind }) => kind));
+  const [best] = feasible
+    .all()
+    .flatMap(({ variant, restricted, possible }) => {
+      const missing = variant.needs.kit.filter((any) => !any.some((kind) => owned.has(kind)));
+      const score = Math.max(...variant.blocks.map((block) => place.serves(variant, block)));
+      const kind = missing[0]?.[0];
+      return !possible && !restricted && missing.length === 1 && kind && score > 0 ? [{ kind, score }] : [];
+    })
+    .sort((a, b) => b.score - a.score);
+  return best?.kind;
+}
+
+/** What the type asks for and the session does not hold, each with why; and what one thing would serve the sport's work. */
+export function frameChecks(context: Context, columns: readonly Column[]): Check[] {
+  if (columns.length === 0) return [];
+  const name = sessionTypeNames[context.type.type].toLowerCase();
+  const off = frameShares(context, columns).filter(
+    ({ least, most, given }) => given < least - noticed || given > most + noticed,
+  );
+  const shares: Check[] = off.map(({ block, least, most, given }) => ({
+    id: `frame.${block}`,
+    status: 'warn',
+    text: `${Math.round(given * 100)} % of the main work is ${block}; a ${name} session has ${Math.round(least * 100)} to ${Math.round(most * 100)} %`,
+  }));
+  const missing: Check[] = context.places
+    .filter((place) => place.group?.must && served(place, columns) === 0)
+    .map((place) => ({
+      id: `frame.${place.id}`,
+      status: 'warn',
+      text:
+        feasibleFor(context, place) === 0
+          ? `No ${place.name}: nothing of it fits kit, room, restrictions and day`
+          : `No ${place.name}: left out for time`,
+    }));
+  const hints: Check[] = context.places
+    .filter(({ row }) => row && !row.kind && row.weight >= worthKit)
+    .flatMap((place): Check[] => {
+      if (feasibleFor(context, place) >= makeshift) return [];
+      const kind = wouldHelp(context, place);
+      return kind
+        ? [{ id: `kit.${place.id}`, status: 'warn', text: `${place.name}: a ${kindName(kind)} would serve this` }]
+        : [];
+    });
+  return [...shares, ...missing, ...hints.slice(0, 2)];
+}

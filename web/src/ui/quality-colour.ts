@@ -1,0 +1,10 @@
+import type { Quality } from '@tropaeum/core/exercise/vocabulary';
+
+/** The colour of what minutes train. */
+export const qualityColour: Record<Quality, string> = {
+  strength: 'var(--slate)',
+  power: 'var(--oxide)',
+  prevention: 'var(--laurel)',
+  trunk: 'var(--bronze)',
+  preparation: 'var(--stone)',
+};
