@@ -4,7 +4,7 @@ export default defineConfig({
   testDir: 'e2e',
   testMatch: '*.test.ts',
   timeout: 180_000,
-  expect: { timeout: 15_000 },
+  expect: { timeout: 30_000 },
   workers: 1,
   reporter: process.env.TROPAEUM_E2E_REPORT
     ? [['list'], ['json', { outputFile: process.env.TROPAEUM_E2E_REPORT }]]

@@ -1,4 +1,4 @@
-import { fork, spawnSync } from 'node:child_process';
+import { fork, spawn, spawnSync } from 'node:child_process';
 import { mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { join } from 'node:path';
@@ -50,49 +50,77 @@ function vitest() {
   }
 }
 
-/** The real interface in headless Chromium, against the real server on a database of its own, on a fixed day. */
-async function browser() {
-  say('\n== Browser tests');
-  const { Cluster, runProgram } = await import('./database.mjs');
-  const cluster = new Cluster('test-database', { fast: true });
-  const report = join(stateFolder, 'playwright.json');
+/** Halves of the browser tests that run side by side, each against a server and a database of its own. */
+const shards = 2;
+
+/** One half of the browser tests; their output comes when it is done, so that the halves do not mix. */
+async function browserShard(cluster, shard) {
+  const { runProgram } = await import('./database.mjs');
+  const database = `browser_${shard}`;
+  const report = join(stateFolder, `playwright-${shard}.json`);
   rmSync(report, { force: true });
-  let server;
+  cluster.sql('postgres', `drop database if exists ${database} with (force)`);
+  cluster.ensureDatabase(database);
+  const environment = { ...process.env, TROPAEUM_TODAY: '2026-12-09', TROPAEUM_LOG: 'warn' };
+  await runProgram(process.execPath, [join(root, 'server/dist/prepare.mjs')], {
+    env: {
+      ...environment,
+      TROPAEUM_OWNER_URL: cluster.url('tropaeum_owner', database),
+      TROPAEUM_MIGRATIONS: join(root, 'server/migrations'),
+    },
+  });
+  const port = await freePort();
+  const server = fork(join(root, 'server/dist/main.mjs'), {
+    env: {
+      ...environment,
+      TROPAEUM_DATABASE_URL: cluster.url('tropaeum_app', database),
+      TROPAEUM_PORT: String(port),
+      TROPAEUM_WEB_FOLDER: join(root, 'web/dist'),
+    },
+  });
   try {
-    await cluster.start();
-    cluster.sql('postgres', 'drop database if exists browser with (force)');
-    cluster.ensureDatabase('browser');
-    const environment = { ...process.env, TROPAEUM_TODAY: '2026-12-09', TROPAEUM_LOG: 'warn' };
-    await runProgram(process.execPath, [join(root, 'server/dist/prepare.mjs')], {
-      env: {
-        ...environment,
-        TROPAEUM_OWNER_URL: cluster.url('tropaeum_owner', 'browser'),
-        TROPAEUM_MIGRATIONS: join(root, 'server/migrations'),
-      },
-    });
-    const port = await freePort();
-    server = fork(join(root, 'server/dist/main.mjs'), {
-      env: {
-        ...environment,
-        TROPAEUM_DATABASE_URL: cluster.url('tropaeum_app', 'browser'),
-        TROPAEUM_PORT: String(port),
-        TROPAEUM_WEB_FOLDER: join(root, 'web/dist'),
-      },
-    });
     await new Promise((resolve) => server.once('message', resolve));
-    spawnSync('npx', ['playwright', 'test'], {
-      cwd: root,
-      stdio: ['ignore', 'inherit', 'inherit'],
-      env: { ...process.env, TROPAEUM_E2E_URL: `http://127.0.0.1:${port}`, TROPAEUM_E2E_REPORT: report },
+    const output = await new Promise((resolve) => {
+      const child = spawn(
+        'npx',
+        ['playwright', 'test', `--shard=${shard}/${shards}`, `--output=test-results/${shard}`],
+        {
+          cwd: root,
+          stdio: ['ignore', 'pipe', 'pipe'],
+          env: { ...process.env, TROPAEUM_E2E_URL: `http://127.0.0.1:${port}`, TROPAEUM_E2E_REPORT: report },
+        },
+      );
+      const chunks = [];
+      child.stdout.on('data', (chunk) => chunks.push(chunk));
+      child.stderr.on('data', (chunk) => chunks.push(chunk));
+      child.once('close', () => resolve(Buffer.concat(chunks).toString()));
     });
+    say(output);
     const { stats } = JSON.parse(readFileSync(report, 'utf8'));
     passed += stats.expected + stats.flaky;
     failed += stats.unexpected;
+  } finally {
+    server.kill('SIGTERM');
+  }
+}
+
+/** The real interface in headless Chromium, against the real server, on a fixed day. */
+async function browser() {
+  say('\n== Browser tests');
+  const { Cluster } = await import('./database.mjs');
+  const cluster = new Cluster('test-database', { fast: true });
+  try {
+    await cluster.start();
+    const halves = Array.from({ length: shards }, (_, k) => browserShard(cluster, k + 1));
+    for (const half of await Promise.allSettled(halves))
+      if (half.status === 'rejected') {
+        say(half.reason.message);
+        failed++;
+      }
   } catch (error) {
     say(error.message);
     failed++;
   } finally {
-    server?.kill('SIGTERM');
     cluster.stop();
   }
 }

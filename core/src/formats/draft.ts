@@ -36,7 +36,13 @@ const choice = yup.object({
     })
     .default(undefined),
   pinned: yup.boolean().required('is required'),
-  setUpSeconds: yup.number().min(0, 'must be 0 or more').max(120, 'must be 120 or less'),
+  setUpSeconds: yup.number().min(0, 'must be 0 or more').max(240, 'must be 240 or less'),
+  ramp: yup
+    .object({
+      reps: yup.number().integer('must be whole').min(1, 'must be 1 or more').max(20, 'must be 20 or less').required(),
+      kg: yup.number().min(0, 'must be 0 or more').max(500, 'must be 500 or less'),
+    })
+    .default(undefined),
   note: yup.string().max(240, 'must be 240 characters or fewer'),
 });
 

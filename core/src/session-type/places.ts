@@ -3,9 +3,11 @@ import type { Catalogue } from '../exercise/catalogue';
 import type { Variant, VariantStanding } from '../exercise/variant';
 import type { BlockKind, Region } from '../exercise/vocabulary';
 import type { Brief } from '../session/brief';
+import type { Needs } from '../sport/needs';
 import type { SportProfile } from '../sport/profile';
 import type { SignatureRow } from '../sport/signature/row';
 import { ownExercises, signatureFor } from '../sport/signature/signature-of';
+import { preventionOf } from '../sport/transfer';
 import type { Frame, PatternGroup } from './frames';
 import type { SessionType } from './session-type';
 
@@ -32,6 +34,8 @@ const groupsShare = 0.5;
 /** Where main strength is done, and what a set elsewhere counts for it. */
 const mainStrength: ReadonlySet<BlockKind> = new Set(['strength', 'power']);
 const besideMain = 0.5;
+/** The ladder of the part that comes back leads a return. */
+const [returningShare, returningSets] = [0.35, 6];
 /** How much more a row of the injured or the chosen part counts. */
 const leads = 3;
 /** A row of weight 3 counts far more than one of weight 1; common practice, no source. */
@@ -107,6 +111,7 @@ export function placesFor(
   type: SessionType,
   frame: Frame,
   catalogue: Catalogue,
+  needs: Needs,
 ): Place[] {
   const rows = rowsToday(brief, sport, type);
   const own = ownExercises(signatureFor(sport, brief.sport.role));
@@ -124,8 +129,24 @@ export function placesFor(
   const groupWeight = groups.reduce((sum, g) => sum + g.weight, 0);
   const rowWeights = rows.map((row) => row.weight ** byWeight * leftOf(row, brief) * lead(row.parts.flat()));
   const rowWeight = rowWeights.reduce((sum, w) => sum + w, 0);
-  const ofGroups = rows.length === 0 ? 1 : groupsShare;
+  const returning = type === 'return' ? needs.prevention.filter((need) => need.kind === 'risk' && need.returning) : [];
+  const ofReturning = returning.length > 0 ? returningShare : 0;
+  const left = 1 - ofReturning;
+  const ofGroups = left * (rows.length === 0 ? 1 : groupsShare);
   return [
+    ...returning.flatMap((need): Place[] =>
+      need.kind === 'risk'
+        ? [
+            {
+              id: `part.${need.id}`,
+              name: `work for the ${need.name}`,
+              weight: ofReturning / returning.length,
+              sets: returningSets,
+              serves: (variant) => preventionOf(variant, need.risk),
+            },
+          ]
+        : [],
+    ),
     ...groups.map(
       (group): Place => ({
         id: `group.${group.id}`,
@@ -147,7 +168,7 @@ export function placesFor(
       return {
         id: `row.${row.id}`,
         name: row.name,
-        weight: ((1 - ofGroups) * (rowWeights[i] as number)) / rowWeight,
+        weight: ((left - ofGroups) * (rowWeights[i] as number)) / rowWeight,
         sets: row.kind === 'range' ? 8 : row.kind === 'drills' ? 6 : Math.max(2, row.sets?.[1] ?? 3),
         row,
         serves: (variant) => (ladder.get(variant.id) ?? 0) * standing(variant),

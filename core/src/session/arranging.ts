@@ -1,11 +1,10 @@
 import type { BlockKind } from '../exercise/vocabulary';
 import { blockOrder } from './blocks';
 import { circuitBlocks, circuitRests } from './candidates';
-import { alone, type Column, doneInTurn } from './column';
+import { alone, doneInTurn } from './column';
 import type { Context } from './context';
 import type { Choice, Group } from './draft';
 import type { Prepared } from './preparing';
-import { rampOf, wantsRamp } from './ramp';
 import { lots, quickest, roundRest } from './search/in-turn';
 import type { Problem } from './search/problem';
 
@@ -31,8 +30,6 @@ const fastOrder: ReadonlySet<BlockKind> = new Set([
   'cool-down',
   'power',
 ]);
-/** Lighter sets before heavy lifts in a session at the most. */
-const mostRamps = 2;
 
 /** Rounds of the sport are by the clock. */
 function inRounds({ type }: Context, groups: readonly Group[]): Group[] {
@@ -55,14 +52,7 @@ export function arranged({ context, rule, warmUp, problem }: Prepared, chosen: r
   const hardness = new Map(columns.map((c) => [(c.group.choices[0] as Choice).variant, c.share]));
   const hardestOf = (group: Group) => Math.max(...group.choices.map((c) => hardness.get(c.variant) ?? 0));
   const firsts = (group: Group) => (fastOrder.has(group.block) ? 0 : hardestOf(group));
-  const ramps = columns
-    .filter(({ group, variants, share }) =>
-      wantsRamp(variants[0] as Column['variants'][number], group.choices[0] as Choice, share),
-    )
-    .sort((a, b) => (b.group.choices[0]?.load?.kg ?? 0) - (a.group.choices[0]?.load?.kg ?? 0))
-    .slice(0, mostRamps)
-    .map(({ group }) => rampOf(group.choices[0] as Choice));
-  return [...warmUp.groups(columns), ...ramps, ...groups].sort(
+  return [...warmUp.groups(columns), ...groups].sort(
     (a, b) => order.indexOf(a.block) - order.indexOf(b.block) || firsts(b) - firsts(a),
   );
 }

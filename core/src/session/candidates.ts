@@ -6,14 +6,13 @@ import { type BlockKind, legRegions, levels, type Pattern } from '../exercise/vo
 import type { BlockBounds } from './blocks';
 import type { Brief } from './brief';
 import { byTime } from './clocked';
-import { alone, type Column, columnOf, groupSeconds, ofSets, switchSeconds } from './column';
+import { alone, type Column, columnOf, ofSets, switchSeconds } from './column';
 import type { Context } from './context';
 import { decidedAgainst } from './decided';
 import type { Group } from './draft';
 import { isNewTo } from './familiar';
 import { jointsToReady, type PreparedJoint, preparingBlocks } from './joint-load';
 import { prescriptions, stepFor } from './prescription';
-import { rampOf, wantsRamp } from './ramp';
 
 /** Blocks that go round as one circuit when the coach works in circuits; by the clock also what has no load to count. */
 export const circuitBlocks: Readonly<Record<'circuits' | 'timed', ReadonlySet<BlockKind>>> = {
@@ -124,17 +123,14 @@ export function offersOf(context: Context, bounds: Record<BlockKind, BlockBounds
       if (brief.lock.doses?.[variant.id]) columns.push(...offered.map((column) => withItsOwn(column, rule)));
       else
         for (const sets of setChoices(block, variant, context, rule))
-          columns.push(...offered.map((column) => withItsOwn(ofSets(column, sets, brief), rule)));
+          columns.push(...offered.map((column) => withItsOwn(ofSets(context, column, sets), rule)));
     }
   }
   return columns;
 }
 
-/** Seconds that an item brings with it: a lighter set before it; in a circuit, which has two items at the least, half of the round rests. */
+/** Seconds that an item brings with it in a circuit, which has two items at the least: half of the round rests. */
 function withItsOwn(column: Column, rule: GroupRule): Column {
-  const choice = column.group.choices[0] as Group['choices'][number];
-  if (wantsRamp(column.variants[0] as Variant, choice, column.share))
-    return { ...column, seconds: column.seconds + groupSeconds(rampOf(choice)) };
   if (!('rounds' in rule) || !goesRound(rule, column.group.block)) return column;
   return { ...column, seconds: column.seconds + (circuitRests[rule.format].round * rule.rounds) / 2 };
 }

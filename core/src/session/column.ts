@@ -13,6 +13,7 @@ import { leftOfEasy, stimulus } from './demands';
 import { type Choice, type Group, roundsOf } from './draft';
 import { zoneOfItem } from './item-zone';
 import { preparingBlocks } from './joint-load';
+import { restFor } from './resting';
 import { varietyWorth } from './variety';
 
 /** Everything the programme and the checks count about one group of items. */
@@ -20,6 +21,8 @@ export interface Column {
   group: Group;
   variants: readonly Variant[];
   seconds: number;
+  /** Seconds of work with the rest that each set wants on its own, however it is put together: what the frame of the type is measured in. */
+  workSeconds: number;
   /** Worth that does not diminish: how well it goes with what was done of late. */
   worth: number;
   /** Effective sets given to each demand, in the order of the context's demands. */
@@ -92,10 +95,11 @@ export function columnOf(context: Context, group: Group): Column {
         .map((given, d) => (missesSide(context, variant, d) ? 0 : choice.dose.sets * perSet * given)),
       fills: fillsOf(context, group.block, variant, choice, effort?.share, sided * changed * easy),
       share: effort?.share ?? 0,
+      workSeconds: workSecondsOf(context, group.block, variant, choice, effort?.share),
       worth:
         varietyWorth(context.brief, variant, group.block) +
         decidedWorth(context.brief, variant) +
-        itemWorth(context, group.block, variant, choice),
+        itemWorth(context, group.block, variant, choice, effort?.share),
       contacts: contactsOf(variant, choice.dose),
       heavySets: isHeavy(group, variant, choice, effort?.share) ? choice.dose.sets : 0,
     };
@@ -104,6 +108,7 @@ export function columnOf(context: Context, group: Group): Column {
     group,
     variants,
     seconds: groupSeconds(group),
+    workSeconds: parts.reduce((s, p) => s + p.workSeconds, 0),
     worth: parts.reduce((s, p) => s + p.worth, 0),
     gives: context.demands.map((_, d) => parts.reduce((s, p) => s + (p.gives[d] as number), 0)),
     fills: context.places.map((_, k) => parts.reduce((s, p) => s + (p.fills[k] as number), 0)),
@@ -124,31 +129,43 @@ const manySetsOf = ({ houseRules }: Context['brief']) => (houseRules.away === 'b
 /** Minutes that were given are to be used. */
 const usedMinutes = 0.0012;
 
-function itemWorth(
-  { frame, own, brief }: Context,
+/** Seconds of all sets of an item with the rest that its quality asks for. */
+function workSecondsOf(
+  { brief }: Context,
   block: Group['block'],
   variant: Variant,
-  { load, dose }: Choice,
+  { dose }: Choice,
+  share: number | undefined,
 ): number {
+  if (preparingBlocks.has(block)) return 0;
+  const alone = { ...dose, restSeconds: variant.dose.restSeconds };
+  return dose.sets * (setSeconds(dose) + restFor(variant, block, alone, share, brief));
+}
+
+function itemWorth(
+  context: Context,
+  block: Group['block'],
+  variant: Variant,
+  choice: Choice,
+  share: number | undefined,
+): number {
+  const { frame, own, brief } = context;
   if (!frame.share[block]) return 0;
   const standing = ofStanding[own.has(variant.id) || variant.sports.length > 0 ? 3 : variant.standing];
-  const seconds = dose.sets * (setSeconds(dose) + dose.restSeconds);
+  const seconds = workSecondsOf(context, block, variant, choice, share);
   return (
     oneMore +
     standing +
     usedMinutes * (seconds / 60) +
-    (load ? withKit : 0) +
-    (dose.sets >= worthwhileSets ? manySetsOf(brief) : 0)
+    (choice.load ? withKit : 0) +
+    (choice.dose.sets >= worthwhileSets ? manySetsOf(brief) : 0)
   );
 }
 
 /** What more sets than the one of a column are worth in themselves. */
-function worthOfSets({ group }: Column, sets: number, brief: Context['brief']): number {
-  const { dose } = group.choices[0] as Choice;
-  const seconds = (sets - 1) * (setSeconds(dose) + dose.restSeconds);
-  return preparingBlocks.has(group.block)
-    ? 0
-    : usedMinutes * (seconds / 60) + (sets >= worthwhileSets ? manySetsOf(brief) : 0);
+function worthOfSets({ group, workSeconds }: Column, sets: number, { frame, brief }: Context): number {
+  if (!frame.share[group.block]) return 0;
+  return usedMinutes * (((sets - 1) * workSeconds) / 60) + (sets >= worthwhileSets ? manySetsOf(brief) : 0);
 }
 
 /** A place is well filled by so many effective sets of what serves it best. */
@@ -182,16 +199,17 @@ function fillsOf(
 }
 
 /** A column of one item with one set, done for so many. */
-export function ofSets(column: Column, sets: number, brief: Context['brief']): Column {
+export function ofSets(context: Context, column: Column, sets: number): Column {
   const choice = column.group.choices[0] as Choice;
   const group: Group = { ...column.group, choices: [{ ...choice, dose: { ...choice.dose, sets } }] };
   return {
     ...column,
     group,
     seconds: groupSeconds(group),
+    workSeconds: sets * column.workSeconds,
     gives: column.gives.map((given) => sets * given),
     fills: column.fills.map((filled) => sets * filled),
-    worth: column.worth + worthOfSets(column, sets, brief),
+    worth: column.worth + worthOfSets(column, sets, context),
     impactContacts: contactsOf(column.variants[0] as Variant, { ...choice.dose, sets }),
     heavySets: sets * column.heavySets,
   };

@@ -116,7 +116,7 @@ export function contextOf(given: Brief): Context {
     demands,
     type,
     frame,
-    places: placesFor(brief, sport, type.type, frame, catalogue),
+    places: placesFor(brief, sport, type.type, frame, catalogue, needs),
     own: ownExercises(signature),
     usual: {
       warmUp: exercisesOf(signature.filter((row) => row.types.includes('warm-up'))),

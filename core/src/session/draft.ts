@@ -1,5 +1,6 @@
 import type { Dose } from '../dose/dose';
 import type { BlockKind } from '../exercise/vocabulary';
+import type { Ramp } from './ramp';
 
 /** One chosen item: what the coach can pin, dose and swap. */
 export interface Choice {
@@ -8,6 +9,8 @@ export interface Choice {
   /** Carried load; left out for bodyweight work. */
   load?: { kg?: number; with: string };
   pinned: boolean;
+  /** A lighter set before the first; its seconds are with those of setting up. */
+  ramp?: Ramp;
   /** Seconds for fetching and fixing what it needs, beyond getting into place. */
   setUpSeconds?: number;
   /** What the coach adds for the athlete. */

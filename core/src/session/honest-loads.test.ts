@@ -173,7 +173,7 @@ describe('bands', () => {
       const row = await prescribedWith(item);
       expect(row.intensity?.percentOfMax).toBeUndefined();
       expect(row.intensity?.reserve).toBeGreaterThanOrEqual(1);
-      expect(row.reason).toContain('force unknown');
+      expect(row.reason).toContain('Unmeasured band');
     },
   );
 

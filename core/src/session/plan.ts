@@ -9,6 +9,7 @@ import { loadingOf } from '../kit/loads';
 import { cautionOfLoad } from '../kit/replacements';
 import { type Told, toldOf } from '../limits/told';
 import type { SessionType } from '../session-type/session-type';
+import { insideRound, type RoundPart } from '../sport/signature/rounds';
 import { type Check, checksOf } from './checks';
 import { type Column, choiceSeconds, columnOf, contactsOf } from './column';
 import type { Proof } from './compose';
@@ -19,6 +20,7 @@ import { type FrameShare, frameShares } from './frame-share';
 import { houseCues, houseNotes } from './house-words';
 import { zoneOfItem } from './item-zone';
 import { type SessionShares, sessionShares } from './joint-load';
+import { type Ramp, rampWords } from './ramp';
 import { reasonFor, rowServed, servedWords } from './reason';
 import type { Refusal } from './refusal';
 
@@ -56,6 +58,10 @@ export interface PlanItem {
   serves: { action: string; share: number }[];
   /** The same against injury, kept apart; left out in plans of before. */
   guards?: { need: string; share: number }[];
+  /** What happens inside a round of the sport, over and over; left out where it is no round. */
+  inside?: readonly RoundPart[];
+  /** A lighter set before the first; left out where none is wanted. */
+  ramp?: Ramp;
   /** The piece of the sport's signature work that it serves, and where that is published; left out where it serves none. */
   signature?: { id: string; name: string; source?: string };
   /** What it is for, in the words of the athlete; left out in plans of before. */
@@ -208,6 +214,11 @@ function movedPoses(variant: Variant, { byId }: Catalogue): Pick<PlanItem, 'pose
   return variant.keyframes === byId(variant.id)?.keyframes ? {} : { poses: variant.keyframes };
 }
 
+function insideOf({ type, sport }: Context, { group }: Column, { dose }: Choice): Pick<PlanItem, 'inside'> {
+  const inside = type.type === 'rounds' && group.block === 'technique' ? insideRound(sport.id) : undefined;
+  return inside && dose.work.kind === 'work' ? { inside } : {};
+}
+
 function signatureOf(context: Context, { group }: Column, variant: Variant): Pick<PlanItem, 'signature'> {
   const row = rowServed(context, variant, group.block);
   if (!row) return {};
@@ -259,7 +270,13 @@ function itemOf(
     ...signatureOf(context, column, variant),
     for: servedWords(context, column.group.block, variant),
     reason: reasonFor(context, column.group, variant, choice, asked, effort),
-    cues: [...variant.cues, ...houseCues(brief, column.group.block, variant)],
+    ...insideOf(context, column, choice),
+    ...(choice.ramp ? { ramp: choice.ramp } : {}),
+    cues: [
+      ...(choice.ramp ? [rampWords(choice.ramp)] : []),
+      ...variant.cues,
+      ...houseCues(brief, column.group.block, variant),
+    ],
     faults: variant.faults.map((f) => `${f.see}: ${f.say}`),
     cautions: cautionsOf(variant, load),
     ...(variant.easier ? { easier: variant.easier } : {}),

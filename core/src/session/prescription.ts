@@ -19,6 +19,7 @@ import { decidedReserve } from './decided';
 import type { Choice } from './draft';
 import { isNewTo } from './familiar';
 import { isLowering, zoneOfItem } from './item-zone';
+import { rampFor, rampSeconds } from './ramp';
 import { restFor } from './resting';
 import { isCareful } from './rules';
 import { hardestPlanned } from './too-hard';
@@ -296,13 +297,17 @@ function prescribeWith(
     if (brief.houseRules.doseBy === 'reserve') return byReserve(rested, block, reserveToday);
     return brief.houseRules.doseBy === 'time' ? byTime(rested, block) : rested;
   };
-  const finish = (dose: Dose): Choice => ({
-    variant: variant.id,
-    dose: sided(typed ? parseDose(typed) : ruled(dose)),
-    ...(load ? { load } : {}),
-    pinned,
-    ...(moving > 0 ? { setUpSeconds: moving } : {}),
-  });
+  const finish = (dose: Dose): Choice => {
+    const choice: Choice = {
+      variant: variant.id,
+      dose: sided(typed ? parseDose(typed) : ruled(dose)),
+      ...(load ? { load } : {}),
+      pinned,
+    };
+    const ramp = mainBlocks.has(block) ? rampFor(variant, choice, effort?.share) : undefined;
+    const setUp = moving + (ramp ? rampSeconds(ramp) : 0);
+    return { ...choice, ...(ramp ? { ramp } : {}), ...(setUp > 0 ? { setUpSeconds: setUp } : {}) };
+  };
   if (!effort) {
     if (fast) return { choice: finish(fastDose(base, block)) };
     return {

@@ -1,37 +1,32 @@
+import { paceSeconds } from '../dose/time';
 import type { Variant } from '../exercise/variant';
-import { alone } from './column';
-import type { Choice, Group } from './draft';
+import type { Choice } from './draft';
 
-/** From this load on a lift has a lighter set before it, kg; and a pull-up from this fraction of the maximum. Common practice, no source. */
+/** From this load on a lift has a lighter set before it, kg; and a loaded pull-up from this fraction of the maximum. Common practice, no source. */
 const [rampFromKg, pullUpFrom] = [60, 0.7];
-/** Share of the load and repetitions of the lighter set; common practice, no source. */
-const [rampShare, rampReps] = [0.6, 5];
+/** Share of the load and repetitions of the lighter set, and the rest after it, seconds; common practice, no source. */
+const [rampShare, rampReps, rampRest] = [0.6, 5, 60];
 /** Loads come in steps, kg. */
 const step = 2.5;
 
-/** Whether a lift wants a lighter set before its first. */
-export function wantsRamp({ pattern }: Variant, { load, dose }: Choice, share: number): boolean {
-  if (dose.work.kind !== 'reps') return false;
-  return (
-    (load?.kg ?? 0) >= rampFromKg || (pattern === 'vertical-pull' && load?.kg !== undefined && share >= pullUpFrom)
-  );
+/** A lighter set before the first heavy one. */
+export interface Ramp {
+  reps: number;
+  /** Left out: without any load. */
+  kg?: number;
 }
 
-/** The lighter set: more than half of the load, or none beside the body, for few easy repetitions. */
-export function rampOf(choice: Choice): Group {
-  const { reserve: _, ...dose } = choice.dose;
-  const kg =
-    (choice.load?.kg ?? 0) >= rampFromKg ? Math.round(((choice.load?.kg ?? 0) * rampShare) / step) * step : undefined;
-  const { load, setUpSeconds: __, note: ___, ...rest } = choice;
-  return alone('activate', {
-    ...rest,
-    pinned: false,
-    ...(load && kg !== undefined ? { load: { ...load, kg } } : {}),
-    dose: {
-      ...dose,
-      sets: 1,
-      work: { kind: 'reps', reps: Math.min(rampReps, dose.work.kind === 'reps' ? dose.work.reps : rampReps) },
-      restSeconds: 60,
-    },
-  });
+/** The lighter set that a heavy lift wants before its first; nothing where it wants none. @example rampFor(hinge, { load: { kg: 100 }, ... }, 0.8) // { reps: 5, kg: 60 } */
+export function rampFor({ pattern }: Variant, { load, dose }: Choice, share: number | undefined): Ramp | undefined {
+  if (dose.work.kind !== 'reps' || load?.kg === undefined) return undefined;
+  const reps = Math.min(rampReps, dose.work.reps);
+  if (load.kg >= rampFromKg) return { reps, kg: Math.round((load.kg * rampShare) / step) * step };
+  return pattern === 'vertical-pull' && (share ?? 0) >= pullUpFrom ? { reps } : undefined;
 }
+
+/** Seconds that a lighter set takes with the rest after it. */
+export const rampSeconds = ({ reps }: Ramp): number => reps * paceSeconds.untimedRep + rampRest;
+
+/** The same as the athlete reads it. @example rampWords({ reps: 5, kg: 60 }) // 'First a lighter set: 5 reps with 60 kg' */
+export const rampWords = ({ reps, kg }: Ramp): string =>
+  `First a lighter set: ${reps} reps ${kg === undefined ? 'without the load' : `with ${kg} kg`}`;

@@ -6,6 +6,7 @@ import { mostItems } from './blocks';
 import type { Brief } from './brief';
 import { type Column, highRegions } from './column';
 import type { Context } from './context';
+import { preparingBlocks } from './joint-load';
 
 /** Patterns that answer each other; sets of both are kept within `tolerance`. */
 export const opposites: readonly {
@@ -86,13 +87,15 @@ const pushes: readonly Pattern[] = ['horizontal-push', 'vertical-push'];
 /** Sets pulled less those pushed. */
 const pulledMore = (column: Column) => patternSets(column, pulls) - patternSets(column, pushes);
 
+const mainItems = ({ group }: Column) => (preparingBlocks.has(group.block) ? 0 : group.choices.length);
+
 /** What the frame of the type wishes: each block its share of the main work, and not too many items. */
 export function wishesOf({ frame, brief, places }: Context): Wish[] {
   const shares = blockKinds.flatMap((kind): Wish[] => {
     const share = frame.share[kind];
     if (!share) return [];
     const beyond = (part: number) => (column: Column) =>
-      column.seconds * ((column.group.block === kind ? 1 : 0) - part);
+      column.workSeconds * ((column.group.block === kind ? 1 : 0) - part);
     const [least, most] = share;
     return [
       ...(least > 0 ? [{ count: beyond(least), least: 0, most: Infinity, price: prices.second }] : []),
@@ -103,7 +106,7 @@ export function wishesOf({ frame, brief, places }: Context): Wish[] {
     if (!group?.must) return [];
     const price = group.when ? prices.row : prices.group;
     const count = ({ group: { block }, variants }: Column) =>
-      Number(variants.some((v) => serves(v, block) > makeshift));
+      preparingBlocks.has(block) ? 0 : Number(variants.some((v) => serves(v, block) > makeshift));
     return [{ count, least: 1, most: Infinity, price }];
   });
   const rows = places
@@ -111,7 +114,7 @@ export function wishesOf({ frame, brief, places }: Context): Wish[] {
     .slice(0, pricedRows)
     .map(({ serves }): Wish => {
       const count = ({ group: { block }, variants }: Column) =>
-        Number(variants.some((v) => serves(v, block) > makeshiftRow));
+        preparingBlocks.has(block) ? 0 : Number(variants.some((v) => serves(v, block) > makeshiftRow));
       return { count, least: 1, most: Infinity, price: prices.row };
     });
   const pullsToo = places.some(({ group }) => group?.id === 'pull');
@@ -120,12 +123,7 @@ export function wishesOf({ frame, brief, places }: Context): Wish[] {
     ...must,
     ...rows,
     ...(pullsToo ? [{ count: pulledMore, least: 0, most: Infinity, price: prices.pull }] : []),
-    {
-      count: (column) => column.group.choices.length,
-      least: -Infinity,
-      most: mostItems(frame, brief),
-      price: prices.item,
-    },
+    { count: mainItems, least: -Infinity, most: mostItems(frame, brief), price: prices.item },
   ];
 }
 

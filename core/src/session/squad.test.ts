@@ -39,7 +39,7 @@ describe('one session for a squad', () => {
       const { draft, slots: filled, kept } = adapted(prepared, slots);
       const variants = choicesOf(draft).map((c) => c.variant);
       for (const id of variants) expect(prepared.context.feasible.get(id)?.reasons, id).toEqual([]);
-      const families = variants.map((id) => variantById(id)?.family);
+      const families = variants.map((id) => `${variantById(id)?.family} ${variantById(id)?.pattern}`);
       expect(new Set(families).size).toBe(families.length);
       expect(planOf(prepared.context, draft).minutes.planned).toBeLessThanOrEqual(30.05);
       expect(kept).toBeGreaterThan(0);

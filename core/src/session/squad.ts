@@ -116,8 +116,12 @@ function keptBy(context: Context, slot: Slot, column: Column): number {
   const meaning = meaningOf(context, variant, choice);
   const zone = slot.fast || meaning.fast ? Number(slot.fast === meaning.fast) : Number(slot.zone === meaning.zone);
   const pattern = Number(variant.pattern === slot.pattern);
-  return ofPattern * pattern + ofJoints * alike(slot.joints, meaning.joints) + ofZone * zone;
+  // Nothing keeps as much as the very exercise.
+  return Math.min(nearlyAll, ofPattern * pattern + ofJoints * alike(slot.joints, meaning.joints) + ofZone * zone);
 }
+
+/** What another exercise keeps at the most. */
+const nearlyAll = 0.99;
 
 /** What the coach has said comes before what keeps most. */
 const heldTo = 10;

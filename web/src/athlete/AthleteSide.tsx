@@ -7,7 +7,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { useParams } from 'react-router';
 import { dayName } from '../ui/days';
 import { Figure } from '../ui/Figure';
-import { takes, words } from '../ui/words';
+import { leftWords, takes, words } from '../ui/words';
 import { Finish } from './Finish';
 import { Floor } from './Floor';
 import { useLink } from './use-link';
@@ -109,6 +109,7 @@ export function AthleteSide() {
         </p>
       </header>
       {plan.limits && <Limits limits={plan.limits} />}
+      {plan.notes && plan.notes.length > 0 && <p className="mt-3 px-5 text-quiet">{plan.notes.join(' ')}</p>}
       <ol className="mt-4">
         {plan.blocks.flatMap((block, b) =>
           block.items.map((item, i) => {
@@ -131,7 +132,10 @@ export function AthleteSide() {
                     <b className="block leading-tight">{item.name}</b>
                     {item.for && <span className="block leading-tight text-laurel">{item.for}</span>}
                     {item.adapt && <span className="block leading-tight text-oxide">{item.adapt.join(' ')}</span>}
-                    <span className="text-quiet">{takes(item)}</span>
+                    <span className="text-quiet">
+                      {takes(item)}
+                      {leftWords(item) ? ` · ${leftWords(item)}` : ''}
+                    </span>
                   </span>
                   <span className={`dose text-base ${done >= wanted ? 'text-laurel' : ''}`}>
                     {item.sets}×

@@ -11,11 +11,12 @@ import {
 } from '@tropaeum/core/session/floor';
 import { plannedAmount } from '@tropaeum/core/session/plan';
 import { nextStep, type Step } from '@tropaeum/core/session/steps';
+import { partAt } from '@tropaeum/core/sport/signature/rounds';
 import { Volume2, VolumeX, X } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { Figure } from '../ui/Figure';
 import { figureFilm } from '../ui/figure-frames';
-import { clock, takes, words } from '../ui/words';
+import { clock, leftWords, takes, words } from '../ui/words';
 import { say, setSound, soundOn, tone } from './sound';
 import { useWakeLock } from './use-wake-lock';
 
@@ -172,6 +173,14 @@ export function Floor(props: FloorProps) {
     if (state.kind === 'ready' && upcoming)
       say(`${upcoming.item.name}${upcoming.side === 'both' ? '' : `, ${upcoming.side}`}`);
   }, [state.kind, upcoming]);
+  const inside = working?.item.inside;
+  const part = inside && partAt(inside, elapsed / 1000).say;
+  useEffect(() => {
+    if (part) {
+      tone(700, 0.12);
+      say(part);
+    }
+  }, [part]);
   useEffect(() => {
     if (restLeft > 0 && restLeft <= 3) tone(620, 0.08);
   }, [restLeft]);
@@ -191,7 +200,7 @@ export function Floor(props: FloorProps) {
       />
       <header className="pointer-events-none z-10 flex items-center justify-between px-5 pt-4">
         <span className="label text-[0.8rem]">
-          {words(upcoming.block)} · set {upcoming.set} of {item.sets}
+          {words(upcoming.block)} · {item.inside ? 'round' : 'set'} {upcoming.set} of {item.sets}
         </span>
         <span className="pointer-events-auto flex items-center gap-4">
           <span className="label text-[0.8rem]">{clock(secondsLeft(steps, index))} left</span>
@@ -224,8 +233,15 @@ export function Floor(props: FloorProps) {
       </div>
       <div className="pointer-events-none z-10 px-5 pb-7">
         <h1 className="head text-[1.9rem] leading-tight">{item.name}</h1>
-        {item.for && <p className="text-xl leading-tight text-laurel">{item.for}</p>}
+        {part ? (
+          <p className="head text-[1.7rem] leading-tight text-bronze" aria-live="polite" data-round-part>
+            {part}
+          </p>
+        ) : (
+          item.for && <p className="text-xl leading-tight text-laurel">{item.for}</p>
+        )}
         {takes(item) !== 'body' && <p className="text-lg text-quiet">{takes(item)}</p>}
+        {leftWords(item) && <p className="text-lg">{leftWords(item)}</p>}
         {state.kind === 'resting' ? (
           <>
             <div className="mt-1 flex items-end justify-between">

@@ -6,7 +6,7 @@ import { useAthlete, useStoredSession } from '../api/queries';
 import { dayName } from '../ui/days';
 import { Figure } from '../ui/Figure';
 import { Trouble, Waiting } from '../ui/States';
-import { takes, words } from '../ui/words';
+import { leftWords, takes, words } from '../ui/words';
 
 /** Paper with the class that asks for it; the pages themselves are in the stylesheet. */
 const papers = { A4: 'paper-a4', Letter: 'paper-letter' } as const;
@@ -63,10 +63,15 @@ export function Sheet() {
       )}
       {plan.limits?.map((limit) => (
         <p key={limit.what} className="border-b border-stone py-1">
-          <b>Not today for the {limit.part}:</b> {limit.notToday.join(', ')}. Pain at most {limit.painAtMost} of 10.{' '}
-          {limit.told}
+          {limit.notToday.length > 0 && (
+            <>
+              <b>Not today for the {limit.part}:</b> {limit.notToday.join(', ')}.{' '}
+            </>
+          )}
+          Pain at most {limit.painAtMost} of 10. {limit.told}
         </p>
       ))}
+      {plan.notes && plan.notes.length > 0 && <p className="border-b border-stone py-1">{plan.notes.join(' ')}</p>}
       {plan.blocks.map((block, b) => (
         <section key={b} className="break-inside-avoid border-b border-stone py-0.5">
           {block.items.map((item, i) => {
@@ -99,6 +104,7 @@ export function Sheet() {
                   <span className="dose">{choice ? printDose(choice.dose) : ''}</span>
                   {item.side && <span> {item.side} only</span>}
                   <br />
+                  {leftWords(item) && <b>{leftWords(item)} </b>}
                   {takes(item)}
                 </span>
                 <span className="flex flex-wrap gap-1" aria-hidden="true">

@@ -8,6 +8,12 @@ export function clock(seconds: number): string {
   return `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`;
 }
 
+/** How far from failure a set ends, as the athlete is told; nothing where it is not counted. */
+export function leftWords({ intensity, reps }: PlanItem): string {
+  const left = reps === undefined ? undefined : intensity?.reserve;
+  return left === undefined ? '' : left === 0 ? 'Last one you can do well' : `Stop with ${left} left`;
+}
+
 /** What an item takes: load, furniture, anchors; the body alone when nothing. Plans of before know their load only. */
 export function takes({ uses, load }: PlanItem): string {
   const things = uses ?? (load ? [load.with] : []);

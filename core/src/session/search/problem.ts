@@ -118,7 +118,7 @@ export function problemOf(context: Context, offers: readonly Column[], limits: L
   const doseOf = (column: Column) => (column.group.choices[0] as Column['group']['choices'][number]).dose;
   // Drills of one family stand side by side, a jab and a hook are two; so do a hang for the grip and a pull-up.
   const familyOf = (column: Column) =>
-    column.group.block === 'technique'
+    variantOf(column).pattern === 'skill'
       ? variantOf(column).id
       : `${variantOf(column).family} ${variantOf(column).pattern}`;
   const familyNames = [...new Set(offers.map(familyOf))];
