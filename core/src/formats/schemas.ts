@@ -6,6 +6,7 @@ import { causes } from '../limits/causes';
 import { movementGroupIds } from '../limits/groups';
 import { setters, weightBearings } from '../limits/restriction';
 import { aims, houseRuleChoices, phases } from '../session/brief';
+import { sessionTypes } from '../session-type/session-type';
 import { sports } from '../sport/sports';
 import { broughtProfileSchema } from './sport-schema';
 
@@ -30,6 +31,8 @@ export const briefSchema = {
       date: day,
       minutes: between(5, 180),
       aim: oneOf(aims),
+      sessionType: oneOf(sessionTypes),
+      focus: oneOf(regions),
       athlete: object(
         {
           heightCm: between(120, 220),
@@ -166,7 +169,12 @@ export const briefSchema = {
               date: day,
               minutes: between(0, 600),
               rpe: between(0, 10),
-              items: list(object({ variant: text, sets: between(0, 20) }, ['variant', 'sets'])),
+              items: list(
+                object({ variant: text, sets: between(0, 20), decided: oneOf(['up', 'same', 'down', 'stop']) }, [
+                  'variant',
+                  'sets',
+                ]),
+              ),
             },
             ['date'],
           ),
@@ -242,6 +250,9 @@ const item = {
       harder: text,
       pinned: yesNo,
       adapt: list(text),
+      signature: object({ id: text, name: text, source: text }, ['id', 'name']),
+      inside: list(object({ seconds: { type: 'number', exclusiveMinimum: 0 }, say: text }, ['seconds', 'say'])),
+      ramp: object({ reps: { type: 'integer', minimum: 1 }, kg: { type: 'number', minimum: 0 } }, ['reps']),
       poses: list({ type: 'object' }),
       side: oneOf(['left', 'right']),
     },
@@ -279,6 +290,22 @@ export const planSchema = {
     object({ refused: object({ reason: text, relax: list(text) }, ['reason', 'relax']) }, ['refused']),
     object(
       {
+        sessionType: oneOf(sessionTypes),
+        sessionTypeReason: text,
+        focus: oneOf(regions),
+        frame: list(
+          object(
+            {
+              block: oneOf(blockKinds),
+              least: share,
+              most: share,
+              given: share,
+              minutes: { type: 'number', minimum: 0 },
+            },
+            ['block', 'least', 'most', 'given', 'minutes'],
+          ),
+        ),
+        notes: list(text),
         minutes: object({ budget: { type: 'number' }, planned: { type: 'number' } }, ['budget', 'planned']),
         blocks: list(
           object(

@@ -1,5 +1,7 @@
 import { muscleMotions } from '../exercise/muscles';
 import { joints, patterns, planes, positions, regimes, regions, speeds } from '../exercise/vocabulary';
+import { phases } from '../session/brief';
+import { sessionTypes } from '../session-type/session-type';
 import { actionSides, amplitudes, energies, forceAxes, forceRegions, mostImportance } from '../sport/profile';
 import { sportFormat, sportLimits } from './sport';
 
@@ -14,6 +16,8 @@ const closed = (properties: object, optional: readonly string[] = []) => ({
   required: Object.keys(properties).filter((key) => !optional.includes(key)),
   additionalProperties: false,
 });
+
+const span = (most: number) => list(between(0, most), 2, 2);
 
 const joint = {
   ...closed({
@@ -74,6 +78,31 @@ const profile = {
     }),
     sportLimits.overuse,
   ),
+  signature: list(
+    closed(
+      {
+        id,
+        name: text(80),
+        reason: text(240),
+        kind: oneOf(['drills', 'range']),
+        weight: { enum: [1, 2, 3] },
+        roles: list(id, sportLimits.roles),
+        roleWeights: { type: 'object', additionalProperties: { enum: [1, 2, 3] } },
+        types: list(oneOf(sessionTypes), sessionTypes.length, 1),
+        parts: list(list(text(60), sportLimits.rungs, 1), sportLimits.ladders, 1),
+        phases: list(oneOf(phases), phases.length),
+        sets: span(10),
+        reps: span(100),
+        seconds: span(600),
+        contacts: span(200),
+        perWeek: list(between(0, sportLimits.perWeek), 2, 2),
+        own: list(text(60), sportLimits.rungs),
+        source: text(240),
+      },
+      ['kind', 'roles', 'roleWeights', 'phases', 'sets', 'reps', 'seconds', 'contacts', 'own', 'source'],
+    ),
+    sportLimits.rows,
+  ),
   sides: text(160),
   habits: list(text(160), sportLimits.lines),
   sources: list(text(240), sportLimits.lines),
@@ -84,8 +113,8 @@ export const sportSchema = {
   $schema: 'https://json-schema.org/draft/2020-12/schema',
   $id: sportFormat,
   title: 'Sport profile: what a sport asks of its roles, and where it injures',
-  ...closed({ format: { const: sportFormat }, ...profile }),
+  ...closed({ format: { const: sportFormat }, ...profile }, ['signature']),
 };
 
 /** The same inside a brief, where the format is that of the brief. */
-export const broughtProfileSchema = closed(profile);
+export const broughtProfileSchema = closed(profile, ['signature']);

@@ -1,6 +1,9 @@
 import * as yup from 'yup';
+import { variantById } from '../exercise/library';
 import { muscleMotions } from '../exercise/muscles';
 import { patterns, planes, positions, regimes, regions, speeds } from '../exercise/vocabulary';
+import { phases } from '../session/brief';
+import { sessionTypes } from '../session-type/session-type';
 import {
   actionSides,
   amplitudes,
@@ -18,7 +21,19 @@ export const sportFormat = 'tropaeum-sport/1';
 export type SportReading = { profile: SportProfile } | { faults: DocumentFault[] };
 
 /** Most of each list that a profile may hold. */
-export const sportLimits = { roles: 12, actions: 24, joints: 6, risks: 16, answers: 12, overuse: 8, lines: 8 } as const;
+export const sportLimits = {
+  roles: 12,
+  actions: 24,
+  joints: 6,
+  risks: 16,
+  answers: 12,
+  overuse: 8,
+  lines: 8,
+  rows: 40,
+  ladders: 8,
+  rungs: 24,
+  perWeek: 7,
+} as const;
 
 const text = (longest: number) =>
   yup
@@ -92,6 +107,60 @@ const risk = object({
   source: text(240),
 });
 
+const exercise = text(60).test(
+  'known',
+  'must be the id of an exercise of the library',
+  (value) => value === undefined || variantById(value) !== undefined,
+);
+
+/** Fewest and most, such as [2, 3]. */
+const span = (most: number, unit: string) =>
+  list(number(0, most, unit).required('is required')).test(
+    'span',
+    'must be two numbers, the smaller first',
+    (value) => value === undefined || (value.length === 2 && (value[0] as number) <= (value[1] as number)),
+  );
+
+const weights = [1, 2, 3] as const;
+
+/** A row of the signature work; roles are checked with the profile. */
+const row = object({
+  id,
+  name: text(80),
+  reason: text(240),
+  kind: anyOf(['drills', 'range'] as const),
+  weight: number(1, 3, 'points')
+    .oneOf([...weights], 'must be 1, 2 or 3')
+    .required('is required'),
+  roles: list(id),
+  roleWeights: yup
+    .object()
+    .typeError('must be an object of weights by role')
+    .test('weights', 'must hold 1, 2 or 3 by role', (value) =>
+      Object.values(value ?? {}).every((w) => weights.some((known) => known === w)),
+    )
+    .default(undefined),
+  types: filled(anyOf(sessionTypes), sessionTypes.length, 'session type'),
+  parts: filled(
+    list(exercise)
+      .required('is required')
+      .min(1, 'must name at least one exercise')
+      .max(sportLimits.rungs, `must hold ${sportLimits.rungs} or fewer`),
+    sportLimits.ladders,
+    'ladder',
+  ),
+  phases: list(anyOf(phases)),
+  sets: span(10, 'sets'),
+  reps: span(100, 'repetitions'),
+  seconds: span(600, 'seconds'),
+  contacts: span(200, 'contacts'),
+  perWeek: list(number(0, sportLimits.perWeek, 'times').required('is required'))
+    .required('is required')
+    .length(2, 'must be two numbers: out of season and in season'),
+  own: list(exercise),
+  source: yup.string().typeError('must be a text').max(240, 'must be 240 characters or fewer'),
+});
+
 const shape = object({
   format: yup.string(),
   id,
@@ -108,6 +177,7 @@ const shape = object({
   )
     .required('is required')
     .max(sportLimits.overuse, `must hold ${sportLimits.overuse} or fewer`),
+  signature: list(row).max(sportLimits.rows, `must hold ${sportLimits.rows} or fewer`),
   sides: text(160),
   habits: list(text(160)).required('is required').max(sportLimits.lines, `must hold ${sportLimits.lines} or fewer`),
   sources: list(text(240)).required('is required').max(sportLimits.lines, `must hold ${sportLimits.lines} or fewer`),
@@ -139,7 +209,7 @@ function repeated(values: readonly { id: string }[], path: string): DocumentFaul
 }
 
 /** What only the whole profile shows: ids twice, roles that are not there, a role that is asked for nothing. */
-function crossFaults({ roles, actions }: SportProfile): DocumentFault[] {
+function crossFaults({ roles, actions, signature = [] }: SportProfile): DocumentFault[] {
   const known = new Set(roles.map((r) => r.id));
   const names = [...known].join(', ');
   const asked = actions.flatMap((a, i) =>
@@ -160,7 +230,15 @@ function crossFaults({ roles, actions }: SportProfile): DocumentFault[] {
       ? []
       : [{ path: `roles[${i}]`, message: `has no action that asks anything of ${role.name}` }],
   );
-  return [...repeated(roles, 'roles'), ...repeated(actions, 'actions'), ...asked, ...idle];
+  const rowRoles = signature.flatMap((one, i) =>
+    [...(one.roles ?? []), ...Object.keys(one.roleWeights ?? {})]
+      .filter((role) => !known.has(role))
+      .map((role) => ({
+        path: `signature[${i}]`,
+        message: `names the role "${role}", which is not there; roles are ${names}`,
+      })),
+  );
+  return [...repeated(roles, 'roles'), ...repeated(actions, 'actions'), ...asked, ...idle, ...rowRoles];
 }
 
 function formatFault(format: unknown): string | undefined {

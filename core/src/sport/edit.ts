@@ -1,4 +1,6 @@
 import { asksAnything, type Importance, mostImportance, type SportAction, type SportProfile } from './profile';
+import type { SignatureRow } from './signature/row';
+import { signatures } from './signature/signature';
 
 const withAction = (profile: SportProfile, id: string, change: (action: SportAction) => SportAction): SportProfile => ({
   ...profile,
@@ -34,6 +36,25 @@ export function removeAction(profile: SportProfile, id: string): SportProfile {
   const actions = profile.actions.filter((a) => a.id !== id);
   const idle = profile.roles.some((role) => !asksAnything(actions, role.id));
   return idle ? profile : { ...profile, actions };
+}
+
+/**
+ * How much a row of the signature work matters to a role: 3 most weeks, 2 often, 1 now and then, 0 not at all. Rows of the shipped sport become the
+ * club's own with the first change.
+ */
+export function setRowWeight(profile: SportProfile, role: string, rowId: string, weight: 0 | 1 | 2 | 3): SportProfile {
+  const everyRole = profile.roles.map((r) => r.id);
+  const rows = profile.signature ?? signatures[profile.id] ?? [];
+  return {
+    ...profile,
+    signature: rows.flatMap((row): SignatureRow[] => {
+      const holds = row.roles ?? everyRole.filter((r) => !rows.some((o) => o.id === row.id && o.roles?.includes(r)));
+      if (row.id !== rowId || !holds.includes(role)) return [row];
+      if (weight > 0) return [{ ...row, roleWeights: { ...row.roleWeights, [role]: weight as 1 | 2 | 3 } }];
+      const left = holds.filter((r) => r !== role);
+      return left.length > 0 ? [{ ...row, roles: left }] : [];
+    }),
+  };
 }
 
 const usual: Importance = { often: 3, decisive: 3 };

@@ -29,9 +29,9 @@ import volleyball from './profiles/volleyball';
 import waterPolo from './profiles/water-polo';
 import waveRiding from './profiles/wave-riding';
 import weaponCombat from './profiles/weapon-combat';
+import { signatures } from './signature/signature';
 
-/** Every sport profile that ships. */
-export const sports: readonly SportProfile[] = [
+const profiles: readonly SportProfile[] = [
   distanceRunning,
   sprinting,
   football,
@@ -63,6 +63,12 @@ export const sports: readonly SportProfile[] = [
   athleticsThrows,
   athleticsJumps,
 ];
+
+/** Every sport profile that ships, with its signature work. */
+export const sports: readonly SportProfile[] = profiles.map((profile) => ({
+  ...profile,
+  signature: signatures[profile.id] ?? [],
+}));
 
 const byId = new Map(sports.map((sport) => [sport.id, sport]));
 
