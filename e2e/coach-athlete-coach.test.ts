@@ -20,7 +20,7 @@ test('a coach composes with one key, changes, undoes, redoes, and it is kept', a
   await compose(page);
   const names = await rowNames(page);
   expect(names.length).toBeGreaterThanOrEqual(8);
-  await expect(page.getByText(/at least \d+\.\d % of the best possible/)).toBeVisible();
+  await expect(page.getByText(/within \d+\.\d % of the optimum/)).toBeVisible();
 
   await page.locator('[data-row] [data-name]').nth(5).click();
   const aside = page.getByRole('complementary', { name: 'Chosen item' });

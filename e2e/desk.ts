@@ -39,9 +39,9 @@ export async function compose(page: Page): Promise<void> {
 
 /** Ends the looking further: the session stays as it is from here. */
 export async function enough(page: Page): Promise<void> {
-  await expect(page.getByText(/of the best possible/)).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByText(/of the optimum/)).toBeVisible({ timeout: 20_000 });
   await page.keyboard.press('Escape');
-  await expect(page.getByText('looking further')).toHaveCount(0);
+  await expect(page.getByText('still improving')).toHaveCount(0);
 }
 
 /** Rows of the session by name. */

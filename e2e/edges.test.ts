@@ -74,7 +74,7 @@ test('by keyboard alone: find, compose, pin, dose, swap, turn, move, note, ask w
   await keyboard.type('side plank');
   await expect(page.getByRole('listbox').getByRole('option').first()).toBeVisible();
   await keyboard.press('Enter');
-  await expect(page.getByRole('status').filter({ hasText: /(costs|gains) \d|Is in the session/ })).toBeVisible();
+  await expect(page.getByRole('status').filter({ hasText: /^Side plank.*(would cover \d|: \w)/ })).toBeVisible();
   await keyboard.press('Escape');
 
   await expect(page.getByText('saved', { exact: true })).toBeVisible();

@@ -6,6 +6,7 @@ import type { ReactNode } from 'react';
 import { capital, words } from '../ui/words';
 import { Answers } from './Answers';
 import { Points } from './Points';
+import { SignatureList } from './SignatureList';
 import { useDemands } from './store';
 
 const sideWords = {
@@ -72,7 +73,7 @@ export function AboutMovement({ action, onEdit }: { action: SportAction; onEdit:
 }
 
 /** Where the sport injures and what it does too much of: the other column, never added to the first. */
-export function AboutSport({ profile }: { profile: SportProfile }) {
+export function AboutSport({ profile, role }: { profile: SportProfile; role: string }) {
   const edit = useDemands((s) => s.edit);
   return (
     <div className="px-4 py-3">
@@ -100,6 +101,7 @@ export function AboutSport({ profile }: { profile: SportProfile }) {
           </li>
         ))}
       </ul>
+      <SignatureList profile={profile} role={role} />
       <h3 className="label mt-4">Too much of</h3>
       {profile.overuse.map((o) => (
         <p key={o.tooMuch} className="border-t border-edge py-1 text-[0.86rem] leading-snug">

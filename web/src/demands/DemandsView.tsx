@@ -194,7 +194,7 @@ function Demands({ profile }: { profile: SportProfile }) {
               ) : action ? (
                 <AboutMovement action={action} onEdit={() => setForm('change')} />
               ) : (
-                <AboutSport profile={profile} />
+                <AboutSport profile={profile} role={role} />
               )}
             </aside>
           </>

@@ -5,12 +5,14 @@ interface PointsProps {
   name: string;
   /** Fewer cannot be set. */
   least?: number;
+  /** How many points there are. */
+  most?: number;
   onValue: (value: number) => void;
 }
 
 /** Nought to five points, by click or arrow keys; a click on the last one that is set takes it away. */
-export function Points({ value, name, least = 0, onValue }: PointsProps) {
-  const set = (to: number) => onValue(Math.min(mostImportance, Math.max(least, to)));
+export function Points({ value, name, least = 0, most = mostImportance, onValue }: PointsProps) {
+  const set = (to: number) => onValue(Math.min(most, Math.max(least, to)));
   const step = (by: number) => set(value + by);
   const keys: Record<string, () => void> = {
     ArrowRight: () => step(1),
@@ -18,7 +20,7 @@ export function Points({ value, name, least = 0, onValue }: PointsProps) {
     ArrowLeft: () => step(-1),
     ArrowDown: () => step(-1),
     Home: () => set(least),
-    End: () => set(mostImportance),
+    End: () => set(most),
   };
   return (
     <span
@@ -26,7 +28,7 @@ export function Points({ value, name, least = 0, onValue }: PointsProps) {
       tabIndex={0}
       aria-label={name}
       aria-valuemin={least}
-      aria-valuemax={mostImportance}
+      aria-valuemax={most}
       aria-valuenow={value}
       className="inline-flex cursor-pointer gap-[2px] py-2"
       onKeyDown={(event) => {
@@ -37,7 +39,7 @@ export function Points({ value, name, least = 0, onValue }: PointsProps) {
         act();
       }}
     >
-      {Array.from({ length: mostImportance }, (_, i) => i + 1).map((point) => (
+      {Array.from({ length: most }, (_, i) => i + 1).map((point) => (
         // biome-ignore lint/a11y/useKeyWithClickEvents: the slider around it takes the keys
         // biome-ignore lint/a11y/noStaticElementInteractions: the slider around it is what is spoken
         <span

@@ -67,22 +67,23 @@ function Why({ context, choice }: { context: Context; choice: Choice }) {
       {action && why && (
         <>
           <p className="text-quiet">
-            for <b className="text-ink">{action.name.toLowerCase()}</b>, {Math.round(why.transfer.total * 100)} % alike
+            for <b className="text-ink">{action.name.toLowerCase()}</b>, transfer {Math.round(why.transfer.total * 100)}{' '}
+            %
           </p>
           <CriteriaBars criteria={why.criteria} missing={why.missing} />
         </>
       )}
       {guards?.demand.kind === 'risk' && (
         <p className="mt-2">
-          <span className="text-laurel">Guards the {words(guards.demand.risk.region)}:</span> {guards.demand.risk.why}.{' '}
-          <span className="text-quiet">{guards.demand.risk.source}</span>
+          <span className="text-laurel">Protects the {words(guards.demand.risk.region)}:</span> {guards.demand.risk.why}
+          . <span className="text-quiet">{guards.demand.risk.source}</span>
         </p>
       )}
       {context.brief.aim === 'strength' && effort && !fast && effort.share < zones.strength.share[0] && (
         <p className="mt-2">
           No maximal strength at this load:{' '}
           <Link to={`/athletes/${athleteId}/ability`} className="underline">
-            honest ways on the bench
+            overload alternatives
           </Link>
           .
         </p>
@@ -90,14 +91,14 @@ function Why({ context, choice }: { context: Context; choice: Choice }) {
       {effort ? (
         <p className="mt-2 text-quiet">
           Hardest on the {momentWords[effort.moment]}: {effort.momentNm.toFixed(0)} N m,{' '}
-          {Math.round(effort.between.low * 100)} to {Math.round(effort.between.high * 100)} % of the most
+          {Math.round(effort.between.low * 100)} to {Math.round(effort.between.high * 100)} % of max
           {counted && `, ${Math.round(counted.low)} to ${Math.round(counted.high)} repetitions to failure`}.{' '}
           {shown
-            ? `Shown ${shown.times} times, last ${dayName(shown.last)}.`
-            : 'Never shown: carried over, or guessed.'}
+            ? `From ${shown.times} ${shown.times === 1 ? 'log' : 'logs'}, last ${dayName(shown.last)}.`
+            : 'Estimated (no logs yet).'}
         </p>
       ) : (
-        <p className="mt-2 text-quiet">Band force is not measured: dosed by what is left in reserve.</p>
+        <p className="mt-2 text-quiet">Unmeasured band: dosed by repetitions in reserve.</p>
       )}
     </div>
   );
@@ -173,11 +174,20 @@ export function Inspector({ at, group, choice, item, context, size }: InspectorP
       <h2 className="head mt-3 text-lg leading-tight">{item.name}</h2>
       {item.adapt && <Adapted variant={choice.variant} context={context} />}
       <p className="mt-1 text-[0.88rem] leading-snug">{item.reason}</p>
-      <Why context={context} choice={choice} />
+      {item.signature && (
+        <p className="mt-1 text-[0.85rem] leading-snug text-quiet">
+          Signature work of the sport: {item.signature.name}.{' '}
+          {item.signature.source ? `${item.signature.source} (from memory).` : 'Common practice.'}
+        </p>
+      )}
+      <details className="mt-1.5">
+        <summary className="cursor-pointer text-[0.85rem] underline">Numbers</summary>
+        <Why context={context} choice={choice} />
+      </details>
       {!preparingBlocks.has(group.block) && <Without context={context} at={at} />}
       <div className="mt-3 flex flex-wrap gap-1.5">
         <button type="button" className="key h-7" onClick={() => edit((d) => pin(d, at, !choice.pinned))}>
-          {choice.pinned ? 'Let go' : 'Pin'}
+          {choice.pinned ? 'Unpin' : 'Pin'}
         </button>
         <button type="button" className="key h-7" onClick={() => edit((d) => remove(d, at))}>
           Remove

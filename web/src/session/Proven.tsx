@@ -15,14 +15,14 @@ export function Proven({ context, draft }: { context: Context; draft: Draft }) {
     <>
       {proof && (
         <span className="ml-4 font-semibold text-laurel">
-          at least {(100 * Math.max(0, 1 - proof.gap)).toFixed(1)} % of the best possible
+          within {(100 * Math.min(1, Math.max(0, proof.gap))).toFixed(1)} % of the optimum
         </span>
       )}
       {proving && (
         <span className="ml-3 text-small text-quiet">
-          looking further …{' '}
+          still improving ·{' '}
           <button type="button" className="underline hover:text-ink" onClick={stop}>
-            enough
+            Stop
           </button>
         </span>
       )}

@@ -26,7 +26,7 @@ function useWhyNot(variant: string | undefined): Answer | undefined {
         );
       }
     };
-    ask().catch(() => wanted && setAnswer({ reasons: ['This could not be weighed; try again.'] }));
+    ask().catch(() => wanted && setAnswer({ reasons: ['This could not be worked out; try again.'] }));
     return () => {
       wanted = false;
     };
@@ -51,7 +51,7 @@ export function WhyNot({ context }: { context: Context }) {
         onName={setVariant}
       />
       <span role="status" className="min-w-0 flex-1">
-        {variant && !answer && <span className="text-quiet">Weighing {name(variant)} …</span>}
+        {variant && !answer && <span className="text-quiet">Calculating {name(variant)} …</span>}
         {variant && answer && 'reasons' in answer && (
           <>
             <b>{name(variant)}</b>: {answer.reasons.join(' ')}
@@ -60,9 +60,11 @@ export function WhyNot({ context }: { context: Context }) {
         {variant && answer && 'difference' in answer && (
           <>
             <b>{name(variant)}</b>{' '}
-            {answer.difference >= 0 ? `gains ${percent(answer.difference)}` : `costs ${percent(answer.difference)}`}
-            {answer.out.length > 0 && ` and pushes out ${list(answer.out)}`}
-            {answer.in.length > 0 && `; ${list(answer.in)} would come`}.{' '}
+            {answer.difference >= 0
+              ? `would cover ${percent(answer.difference)} more of what this session is for`
+              : `would cover ${percent(answer.difference)} less of what this session is for`}
+            {answer.out.length > 0 && `; it takes the place of ${list(answer.out)}`}
+            {answer.in.length > 0 && `, and ${list(answer.in)} comes in`}.{' '}
             <button
               type="button"
               className="underline hover:text-oxide"

@@ -23,17 +23,16 @@ export function Without({ context, at }: { context: Context; at: ItemPlace }) {
       wanted = false;
     };
   }, [brief, draft, at]);
-  if (!answer) return <p className="mt-2 text-small text-quiet">Weighing what it is worth …</p>;
+  if (!answer) return <p className="mt-2 text-small text-quiet">Calculating …</p>;
   const { alone, replaced } = answer;
   const comes = replaced?.in[0];
   return (
     <p className="mt-2 text-[0.85rem]">
-      Without it the session loses <b className="dose">{percent(alone)}</b>
-      {replaced &&
-        (replaced.difference < 0
-          ? `; ${percent(-replaced.difference)} with the best instead`
-          : '; nothing with the best instead')}
-      {comes && ` (${context.catalogue.byId(comes)?.name ?? comes})`}.
+      Without it <b className="dose">{percent(alone)}</b> less of what this session is for
+      {replaced && comes
+        ? `; ${percent(-replaced.difference)} less with ${context.catalogue.byId(comes)?.name ?? comes} instead`
+        : ''}
+      .
     </p>
   );
 }
