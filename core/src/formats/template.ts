@@ -4,6 +4,7 @@ import { blockKinds, patterns } from '../exercise/vocabulary';
 import { aims, houseRuleChoices } from '../session/brief';
 import { preparedJoints } from '../session/joint-load';
 import type { Template } from '../session/template';
+import { sessionTypes } from '../session-type/session-type';
 import { anyOf, type DocumentFault, faultsOf, list, number, object } from './faults';
 
 const slot = object({
@@ -21,6 +22,7 @@ const slot = object({
 
 const schema = object({
   name: yup.string().trim().required('is required').max(80, 'must be 80 characters or fewer'),
+  sessionType: anyOf(sessionTypes),
   aim: anyOf(aims).required('is required'),
   minutes: number(5, 180, 'minutes').required('is required'),
   houseRules: object(

@@ -1,4 +1,5 @@
 import type { Aim, Brief } from '../session/brief';
+import type { SessionType } from '../session-type/session-type';
 import type { LaidSession } from './laying';
 import { kindFacts, type SessionKind } from './session-kind';
 
@@ -12,6 +13,16 @@ const aimOfKind: Record<SessionKind, Aim> = {
   primer: 'power',
 };
 
+/** The type of session that a kind is written as. */
+const typeOfKind: Record<SessionKind, SessionType> = {
+  strength: 'whole-body',
+  maintain: 'whole-body',
+  upper: 'upper-body',
+  power: 'power',
+  prevention: 'injury-prevention',
+  primer: 'primer',
+};
+
 /** Minutes that a session takes at least to be one. */
 const leastMinutes = 8;
 
@@ -19,11 +30,12 @@ const leastMinutes = 8;
 export const minutesOfLaid = ({ kind, level }: LaidSession, minutes: number): number =>
   Math.max(leastMinutes, Math.round(minutes * kindFacts[kind].minutesShare * level));
 
-/** The brief of a day as the season has laid it: aim, minutes, and what is to stay fresh. */
+/** The brief of a day as the season has laid it: aim, type, minutes, and what is to stay fresh. */
 export function briefForLaid(brief: Brief, session: LaidSession): Brief {
   return {
     ...brief,
     aim: aimOfKind[session.kind],
+    sessionType: typeOfKind[session.kind],
     minutes: minutesOfLaid(session, brief.minutes),
     season: { ...brief.season, ...(session.kind === 'upper' ? { spare: 'lower' as const } : {}) },
   };

@@ -59,8 +59,8 @@ const main = (of: PatternGroup): PatternGroup => ({ ...of, must: true, main: tru
 
 const knee = group('knee', 'squat or one-leg work', 3, 3, 'knee-dominant');
 const hip = group('hip', 'hinge or hamstring work', 3, 3, 'hip-dominant', 'knee-flexion');
-const pull = group('pull', 'a pull', 3, 3, 'horizontal-pull', 'vertical-pull');
-const push = group('push', 'a push', 2, 3, 'horizontal-push', 'vertical-push');
+const pull = group('pull', 'pull', 3, 3, 'horizontal-pull', 'vertical-pull');
+const push = group('push', 'push', 2, 3, 'horizontal-push', 'vertical-push');
 const trunkSide = group(
   'trunk-side',
   'side and rotation of the trunk',
@@ -104,7 +104,7 @@ const skill = group('drills', 'drills of the sport', 8, 8, 'skill', 'quick-feet'
 
 const outwardOfArm: PatternGroup = { ...outward, weight: 1.5, sets: 2, when: 'arm', must: true };
 const someSpeed: PatternGroup = {
-  ...group('speed', 'something fast', 1.8, 3, 'jump', 'landing', 'hop', 'throw', 'whole-body-lift'),
+  ...group('speed', 'fast work', 1.8, 3, 'jump', 'landing', 'hop', 'throw', 'whole-body-lift'),
   blocks: ['power'],
   when: 'speed',
   must: true,

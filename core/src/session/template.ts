@@ -1,3 +1,4 @@
+import type { SessionType } from '../session-type/session-type';
 import type { Brief } from './brief';
 import type { Slot } from './squad';
 
@@ -5,6 +6,8 @@ import type { Slot } from './squad';
 export interface Template {
   name: string;
   aim: Brief['aim'];
+  /** The type it was written as; left out in templates of before. */
+  sessionType?: SessionType;
   minutes: number;
   houseRules: Brief['houseRules'];
   slots: readonly Slot[];
@@ -15,6 +18,9 @@ export interface Template {
  *
  * @example byTemplate(brief, template).minutes // those of the template
  */
-export function byTemplate(brief: Brief, { aim, minutes, houseRules }: Omit<Template, 'slots' | 'name'>): Brief {
-  return { ...brief, aim, minutes, houseRules };
+export function byTemplate(
+  brief: Brief,
+  { aim, sessionType, minutes, houseRules }: Omit<Template, 'slots' | 'name'>,
+): Brief {
+  return { ...brief, aim, minutes, houseRules, ...(sessionType ? { sessionType } : {}) };
 }

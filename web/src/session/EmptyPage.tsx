@@ -18,7 +18,8 @@ function LaidForToday({ day }: { day: string }) {
   const laid = laidIn(search, day) ?? data?.season.laid.find(({ on }) => on === day);
   if (!laid || !data) return null;
   const asLaid = briefForLaid({ ...data.brief, date: day }, laid);
-  const taken = brief.aim === asLaid.aim && brief.minutes === asLaid.minutes;
+  const taken =
+    brief.aim === asLaid.aim && brief.minutes === asLaid.minutes && brief.sessionType === asLaid.sessionType;
   return (
     <p className="mt-3 flex items-center gap-3 border-l-4 border-bronze bg-lit px-3 py-1.5">
       <span className="flex-1">
@@ -33,7 +34,15 @@ function LaidForToday({ day }: { day: string }) {
         <button
           type="button"
           className="key h-7"
-          onClick={() => changeBrief({ aim: asLaid.aim, minutes: asLaid.minutes, season: asLaid.season })}
+          onClick={() =>
+            changeBrief((before) => ({
+              ...before,
+              aim: asLaid.aim,
+              minutes: asLaid.minutes,
+              season: asLaid.season,
+              ...(asLaid.sessionType ? { sessionType: asLaid.sessionType } : {}),
+            }))
+          }
         >
           Take it
         </button>

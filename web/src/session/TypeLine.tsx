@@ -4,7 +4,7 @@ import type { FrameShare } from '@tropaeum/core/session/frame-share';
 import type { Plan } from '@tropaeum/core/session/plan';
 import { type SessionType, sessionTypeNames, sessionTypes } from '@tropaeum/core/session-type/session-type';
 import { qualityColour } from '../ui/quality-colour';
-import { words } from '../ui/words';
+import { capital, words } from '../ui/words';
 import { useWritten } from './store';
 
 /** The type after one, or before it, round and round. */
@@ -50,12 +50,12 @@ export function TypeLine({ context, plan }: { context: Context; plan: Plan | und
         </span>
         <select
           aria-label="Session type"
-          className="field h-6 w-40 py-0 text-[0.84rem]"
+          className="field h-6 w-48 py-0 text-[0.84rem]"
           value={brief.sessionType ?? ''}
           disabled={stored?.status === 'done'}
           onChange={(e) => void retype((e.target.value || undefined) as SessionType | undefined)}
         >
-          <option value="">{brief.sessionType ? 'Automatic' : `${sessionTypeNames[type]} (automatic)`}</option>
+          <option value="">{brief.sessionType ? 'Automatic' : `Auto: ${sessionTypeNames[type].toLowerCase()}`}</option>
           {sessionTypes.map((t) => (
             <option key={t} value={t}>
               {sessionTypeNames[t]}
@@ -64,7 +64,7 @@ export function TypeLine({ context, plan }: { context: Context; plan: Plan | und
         </select>
       </label>
       <span className="text-quiet" data-type-reason>
-        {brief.sessionType ? `${context.frame.purpose}.` : reason}
+        {brief.sessionType ? `${capital(context.frame.purpose)}.` : reason}
       </span>
       {plan?.frame && (
         <span className="flex flex-wrap gap-x-3" data-frame>

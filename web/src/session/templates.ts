@@ -17,10 +17,10 @@ export const useTemplates = () =>
 /** Keeps a session by name; one of the same name is replaced. */
 export async function keepTemplate(
   name: string,
-  { aim, minutes, houseRules }: Pick<Brief, 'aim' | 'minutes' | 'houseRules'>,
+  { aim, sessionType, minutes, houseRules }: Pick<Brief, 'aim' | 'sessionType' | 'minutes' | 'houseRules'>,
   slots: readonly Slot[],
 ): Promise<void> {
-  await ask('/templates', 'POST', { name, aim, minutes, houseRules, slots });
+  await ask('/templates', 'POST', { name, aim, ...(sessionType ? { sessionType } : {}), minutes, houseRules, slots });
   await queryClient.invalidateQueries({ queryKey: ['templates'] });
 }
 

@@ -1,4 +1,5 @@
 import type { Brief } from '@tropaeum/core/session/brief';
+import { contextOf } from '@tropaeum/core/session/context';
 import type { Slot } from '@tropaeum/core/session/squad';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { ApiError, ask } from '../api/client';
@@ -18,10 +19,11 @@ export interface Row {
   saved?: 'saving' | 'saved' | string;
 }
 
-/** The athlete's own kit, room, limits and capacity with the aim, minutes, rules and day of the session that is adapted. */
+/** The athlete's own kit, room, limits and capacity with the aim, type, minutes, rules and day of the session that is adapted. */
 function briefFor(own: Brief, source: Brief): Brief {
   const { aim, minutes, date, houseRules } = source;
-  return { ...own, aim, minutes, date, houseRules, lock: { include: [], exclude: source.lock.exclude } };
+  const sessionType = contextOf(source).type.type;
+  return { ...own, aim, sessionType, minutes, date, houseRules, lock: { include: [], exclude: source.lock.exclude } };
 }
 
 /** One session for a whole squad: adapted in workers, corrected by hand, saved for all at once. */
