@@ -1,5 +1,5 @@
 import type { Keyframe } from '../body/motion';
-import file from './peak-points.json';
+import file from './peak-points.json' with { type: 'json' };
 
 /** A point of the way between two keyframes. */
 export interface Along {

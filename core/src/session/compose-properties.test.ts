@@ -10,7 +10,7 @@ import type { Brief } from './brief';
 import { columnOf } from './column';
 import { type Begun, begin, bestOf, composedOf, refine } from './compose';
 import { choicesOf, type Draft } from './draft';
-import { preparingBlocks, readies, readyFrom, readyingBlocks, sessionShares } from './joint-load';
+import { preparingBlocks, readies, readyFromOf, readyingBlocks, sessionShares } from './joint-load';
 import { planOf } from './plan';
 import type { Solver } from './solver';
 import { worthOfDraft } from './worth';
@@ -53,7 +53,7 @@ function makesReady({ context, ways }: Begun, draft: Draft): void {
       .flatMap((c) => c.variants.flatMap((v) => [...readies(context, v)])),
   );
   for (const [joint, { share }] of sessionShares(context, columns))
-    if (share >= readyFrom && warmUp.canReady(joint)) expect([...ready], joint).toContain(joint);
+    if (share >= readyFromOf(joint) && warmUp.canReady(joint)) expect([...ready], joint).toContain(joint);
 }
 
 /** The same brief with more of something, which can make no session worse. */

@@ -103,6 +103,26 @@ export function setRiskWeight(profile: SportProfile, place: number, weight: numb
   return { ...profile, riskSites };
 }
 
+/** A row that gives a new role what it gives another. */
+function rowFor(row: SignatureRow, role: string, like: string): SignatureRow {
+  const weight = row.roleWeights?.[like];
+  return {
+    ...row,
+    ...(row.roles?.includes(like) ? { roles: [...row.roles, role] } : {}),
+    ...(weight ? { roleWeights: { ...row.roleWeights, [role]: weight } } : {}),
+  };
+}
+
+/** A row without a role; nothing where it held for that role alone. */
+function rowWithout({ roles, roleWeights, ...row }: SignatureRow, role: string): SignatureRow[] {
+  const left = roles?.filter((r) => r !== role);
+  if (left?.length === 0) return [];
+  const { [role]: _, ...weights } = roleWeights ?? {};
+  return [
+    { ...row, ...(left ? { roles: left } : {}), ...(Object.keys(weights).length > 0 ? { roleWeights: weights } : {}) },
+  ];
+}
+
 /** A new role that is asked the same as another, to be changed from there. */
 export function addRole(profile: SportProfile, name: string, like: string): SportProfile {
   const id = freeId(
@@ -111,6 +131,7 @@ export function addRole(profile: SportProfile, name: string, like: string): Spor
   );
   return {
     ...profile,
+    ...(profile.signature ? { signature: profile.signature.map((row) => rowFor(row, id, like)) } : {}),
     roles: [...profile.roles, { id, name }],
     actions: profile.actions.map((action) => {
       const importance = action.asked[like];
@@ -128,6 +149,7 @@ export function removeRole(profile: SportProfile, id: string): SportProfile {
   if (profile.roles.length < 2) return profile;
   return {
     ...profile,
+    ...(profile.signature ? { signature: profile.signature.flatMap((row) => rowWithout(row, id)) } : {}),
     roles: profile.roles.filter((r) => r.id !== id),
     actions: profile.actions.map((action) => {
       const { [id]: _, ...asked } = action.asked;
