@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { compose, openAthlete, rowNames, send, signIn } from './desk';
+import { compose, leaveField, openAthlete, rowNames, send, signIn } from './desk';
 
 test.describe.configure({ mode: 'serial' });
 
@@ -30,7 +30,7 @@ test('a coach composes with one key, changes, undoes, redoes, and it is kept', a
   await instead.click();
   await expect.poll(() => rowNames(page)).toContain(other);
 
-  await page.locator('body').click({ position: { x: 640, y: 790 } });
+  await leaveField(page);
   await page.keyboard.press('u');
   await expect.poll(() => rowNames(page)).toEqual(names);
   await page.keyboard.press('Shift+u');

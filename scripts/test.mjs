@@ -1,5 +1,5 @@
 import { fork, spawn, spawnSync } from 'node:child_process';
-import { mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { mkdirSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { join } from 'node:path';
 import { ensureDependencies } from './dependencies.mjs';
@@ -50,14 +50,21 @@ function vitest() {
   }
 }
 
-/** Halves of the browser tests that run side by side, each against a server and a database of its own. */
-const shards = 2;
+/** Browser tests that take about as long as all the others; the two halves run side by side, each against a server and a database of its own. */
+const longOnes = ['demands', 'edges', 'restrictions', 'print', 'session-types'];
+
+/** The files of the browser tests in two halves. */
+function halves() {
+  const files = readdirSync(join(root, 'e2e')).filter((file) => file.endsWith('.test.ts'));
+  const isLong = (file) => longOnes.includes(file.replace('.test.ts', ''));
+  return [files.filter(isLong), files.filter((file) => !isLong(file))].map((half) => half.map((file) => `e2e/${file}`));
+}
 
 /** One half of the browser tests; their output comes when it is done, so that the halves do not mix. */
-async function browserShard(cluster, shard) {
+async function browserHalf(cluster, half, files) {
   const { runProgram } = await import('./database.mjs');
-  const database = `browser_${shard}`;
-  const report = join(stateFolder, `playwright-${shard}.json`);
+  const database = `browser_${half}`;
+  const report = join(stateFolder, `playwright-${half}.json`);
   rmSync(report, { force: true });
   cluster.sql('postgres', `drop database if exists ${database} with (force)`);
   cluster.ensureDatabase(database);
@@ -81,15 +88,11 @@ async function browserShard(cluster, shard) {
   try {
     await new Promise((resolve) => server.once('message', resolve));
     const output = await new Promise((resolve) => {
-      const child = spawn(
-        'npx',
-        ['playwright', 'test', `--shard=${shard}/${shards}`, `--output=test-results/${shard}`],
-        {
-          cwd: root,
-          stdio: ['ignore', 'pipe', 'pipe'],
-          env: { ...process.env, TROPAEUM_E2E_URL: `http://127.0.0.1:${port}`, TROPAEUM_E2E_REPORT: report },
-        },
-      );
+      const child = spawn('npx', ['playwright', 'test', ...files, `--output=test-results/${half}`], {
+        cwd: root,
+        stdio: ['ignore', 'pipe', 'pipe'],
+        env: { ...process.env, TROPAEUM_E2E_URL: `http://127.0.0.1:${port}`, TROPAEUM_E2E_REPORT: report },
+      });
       const chunks = [];
       child.stdout.on('data', (chunk) => chunks.push(chunk));
       child.stderr.on('data', (chunk) => chunks.push(chunk));
@@ -111,8 +114,8 @@ async function browser() {
   const cluster = new Cluster('test-database', { fast: true });
   try {
     await cluster.start();
-    const halves = Array.from({ length: shards }, (_, k) => browserShard(cluster, k + 1));
-    for (const half of await Promise.allSettled(halves))
+    const running = halves().map((files, half) => browserHalf(cluster, half, files));
+    for (const half of await Promise.allSettled(running))
       if (half.status === 'rejected') {
         say(half.reason.message);
         failed++;

@@ -160,6 +160,7 @@ export const frames: Readonly<Record<SessionType, Frame>> = {
     groups: [
       main(only(pull, { weight: 4, sets: 5 })),
       main(push),
+      { ...group('arms', 'elbow work', 0.8, 2, 'elbow-flexion', 'elbow-extension'), from: 40 },
       must(outward),
       blades,
       must(anyTrunk),

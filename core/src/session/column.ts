@@ -185,6 +185,15 @@ function setCounts(context: Context, block: Group['block'], share: number | unde
   return Math.min(1.05, easy ? 0.7 + 0.5 * share : 0.5 + 0.75 * share);
 }
 
+/** Between choices that serve a place alike, the one that carries over to the sport counts more; common practice, no source. */
+const [leastLift, moreLift, wholeLift] = [0.88, 0.24, 0.16];
+
+function transferLift({ demands, gives }: Context, variant: Variant): number {
+  const given = gives(variant);
+  const carried = demands.reduce((sum, demand, d) => sum + demand.weight * (given[d] as number), 0);
+  return leastLift + moreLift * Math.min(1, carried / wholeLift);
+}
+
 function fillsOf(
   context: Context,
   block: Group['block'],
@@ -194,7 +203,11 @@ function fillsOf(
   whole: number,
 ): number[] {
   if (preparingBlocks.has(block)) return context.places.map(() => 0);
-  const counts = dose.sets * whole * setCounts(context, block, variant.speed === 'fast' ? undefined : share);
+  const counts =
+    dose.sets *
+    whole *
+    setCounts(context, block, variant.speed === 'fast' ? undefined : share) *
+    transferLift(context, variant);
   return context.places.map((place) => (counts * place.serves(variant, block) * filledBy) / place.sets);
 }
 

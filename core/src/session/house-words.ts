@@ -36,6 +36,12 @@ export function houseCues({ houseRules }: Brief, block: Group['block'], variant:
   ];
 }
 
+const stretching: Record<HouseRules['stretching'], string[]> = {
+  dynamic: [],
+  short: ['Before you start, stretches held for ten seconds are fine.'],
+  long: ['Before you start, hold what feels tight for half a minute.'],
+};
+
 const other = { left: 'right', right: 'left' } as const;
 
 /** What holds for a whole session by house rule, as the athlete is told. */
@@ -47,5 +53,5 @@ export function houseNotes({ houseRules, athlete }: Brief): string[] {
     'weaker-first': [`Start with ${first} side; the other does as many.`],
     extra: [`Both sides the same, then one more set on ${first} side where time allows.`],
   };
-  return [formBreak[houseRules.formBreak], ...sides[houseRules.secondSide]];
+  return [...stretching[houseRules.stretching], formBreak[houseRules.formBreak], ...sides[houseRules.secondSide]];
 }

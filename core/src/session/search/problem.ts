@@ -129,6 +129,12 @@ export function problemOf(context: Context, offers: readonly Column[], limits: L
   const pins = brief.lock.include.map((id) => placesOf({ variants }, id)).filter((places) => places.length > 0);
   const pinned = new Set(pins.map(([first]) => first as number));
   const pinnedIn = (block: BlockKind) => [...pinned].filter((i) => (offers[i] as Column).group.block === block).length;
+  // What the coach insists on has room, whatever the type would hold.
+  const flooredIn = (block: BlockKind) =>
+    Math.max(
+      0,
+      ...(brief.lock.floors ?? []).map((floor) => ('block' in floor && floor.block === block ? floor.least : 0)),
+    );
   const sets = whole((o) => doseOf(o).sets);
   const problem: Problem = {
     offers,
@@ -163,7 +169,9 @@ export function problemOf(context: Context, offers: readonly Column[], limits: L
     siblings: siblingsOf(offers, variants),
     together: limits.together,
     least: Float64Array.from(blockKinds, (block) => limits.bounds[block].least),
-    most: Float64Array.from(blockKinds, (block) => Math.max(limits.bounds[block].most, pinnedIn(block))),
+    most: Float64Array.from(blockKinds, (block) =>
+      Math.max(limits.bounds[block].most, pinnedIn(block), flooredIn(block)),
+    ),
     mostHighSets,
     mostContacts: mostContacts(brief),
     wantedHeavy: wantedHeavySets(brief),
