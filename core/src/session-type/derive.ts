@@ -9,6 +9,8 @@ import type { SessionType } from './session-type';
 export interface TypeChoice {
   type: SessionType;
   reason: string;
+  /** The coach has said so. */
+  chosen?: true;
 }
 
 /** Minutes up to which prevention is a warm-up, or the care of an arm; and a back that aches is answered by trunk work. Common practice, no source. */
@@ -37,7 +39,7 @@ function strengthType(rows: readonly SignatureRow[]): TypeChoice {
  */
 export function sessionTypeOf(brief: Brief, sport: SportProfile): TypeChoice {
   const { aim, minutes, season, date, athlete, houseRules } = brief;
-  if (brief.sessionType) return { type: brief.sessionType, reason: 'Chosen by you.' };
+  if (brief.sessionType) return { type: brief.sessionType, reason: 'Chosen by you.', chosen: true };
   const rows = signatureFor(sport, brief.sport.role);
   const days = season.nextFixture ? daysBetween(date, season.nextFixture) : Number.POSITIVE_INFINITY;
   if (days === 1) return { type: 'primer', reason: 'Fixture tomorrow: short, fast, nothing that makes sore.' };

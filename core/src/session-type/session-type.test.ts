@@ -44,7 +44,11 @@ describe('the type of a session', () => {
       sessionType: 'trunk',
       season: { phase: 'in-season', nextFixture: '2026-12-10' },
     });
-    expect(sessionTypeOf(brief, of('handball'))).toEqual({ type: 'trunk', reason: 'Chosen by you.' });
+    expect(sessionTypeOf(brief, of('handball'))).toEqual({
+      type: 'trunk',
+      reason: 'Chosen by you.',
+      chosen: true,
+    });
     expect(contextOf(brief).frame).toBe(frames.trunk);
   });
 });

@@ -92,9 +92,9 @@ export function choiceReason(variant: Variant, { brief, own }: Pick<Context, 'br
   const { sports, standing, adapted, id } = variant;
   const { sport } = brief;
   if (adapted?.slowed) return 'Made for speed, and speed is out today; add it by name if you want it slow.';
-  if (own.has(id)) return undefined;
   if (brief.houseRules.armWork === 'leave-out' && armPatternsAlone.has(variant.pattern))
     return 'House rule: no single-joint arm work.';
+  if (own.has(id)) return undefined;
   if (sports.length > 0 && !sports.includes(sport.id)) return 'A drill of another sport.';
   if (sports.length === 0 && standing === 0) return 'Rarely the best choice; add it by name if you want it.';
   return undefined;

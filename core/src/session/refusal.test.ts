@@ -31,11 +31,11 @@ const pinned = (include: string[], changes: Partial<Brief> = {}, lock: Partial<B
 const cases: [string, Brief][] = [
   ['pins that do not fit into the minutes', pinned(['push-up', 'squat', 'hinge-lift', 'side-plank'], { minutes: 9 })],
   ['one pin too long for a very short session', pinned(['split-squat'], { minutes: 5 })],
+  ['a floor that the minutes do not hold', pinned([], { minutes: 6 }, { floors: [{ block: 'prevention', least: 5 }] })],
   [
-    'a floor that the minutes do not hold',
-    pinned([], { minutes: 10 }, { floors: [{ block: 'prevention', least: 4 }] }),
+    'a floor far beyond what the type would hold',
+    pinned([], { minutes: 15 }, { floors: [{ block: 'trunk', least: 9 }] }),
   ],
-  ['a floor beyond what a block may hold', pinned([], {}, { floors: [{ block: 'trunk', least: 6 }] })],
   ['a pin that is left out at the same time', pinned(['push-up'], {}, { exclude: ['push-up'] })],
   [
     'a floor and pins together',

@@ -1,3 +1,5 @@
+import { blockKinds } from '../exercise/vocabulary';
+import { sessionTypeNames } from '../session-type/session-type';
 import type { Brief } from './brief';
 import { type Context, contextOf } from './context';
 import { budgetOf, type Prepared, prepare } from './preparing';
@@ -9,6 +11,7 @@ import type { ProgrammeColumn, Solver } from './solver';
 /** One thing that the coach could change. */
 export type Giving =
   | { kind: 'minutes'; to: number }
+  | { kind: 'type' }
   | { kind: 'pin'; variant: string }
   | { kind: 'ban'; variant: string }
   | { kind: 'floor'; at: number };
@@ -28,7 +31,7 @@ export interface Refusal {
 }
 
 /** How unwilling a coach is to give something up; common practice, no source. */
-const reluctance: Record<Giving['kind'], number> = { minutes: 1, pin: 1, floor: 1, ban: 1.25 };
+const reluctance: Record<Giving['kind'], number> = { minutes: 1, type: 1, pin: 1, floor: 1, ban: 1.25 };
 const mostWays = 3;
 /** No session gets longer than this, minutes. */
 const longestSession = 180;
@@ -40,8 +43,11 @@ export function given(brief: Brief, gives: readonly Giving[]): Brief {
   const [pins, bans] = [gone('pin'), gone('ban')];
   const floors = new Set(gives.flatMap((g) => (g.kind === 'floor' ? [g.at] : [])));
   const minutes = gives.find((g) => g.kind === 'minutes');
+  const { sessionType, ...untyped } = brief;
+  const typed = sessionType && !gives.some((g) => g.kind === 'type') ? { sessionType } : {};
   return {
-    ...brief,
+    ...untyped,
+    ...typed,
     minutes: minutes ? minutes.to : brief.minutes,
     lock: {
       ...lock,
@@ -59,6 +65,8 @@ function wordsOf(context: Context, giving: Giving): string {
   switch (giving.kind) {
     case 'minutes':
       return `give ${giving.to} minutes instead of ${brief.minutes}`;
+    case 'type':
+      return 'let the type follow from the brief';
     case 'pin':
       return `let go of ${nameOf(context, giving.variant)}`;
     case 'ban':
@@ -76,6 +84,8 @@ const pathOf = (giving: Giving): string => {
   switch (giving.kind) {
     case 'minutes':
       return 'minutes';
+    case 'type':
+      return 'sessionType';
     case 'pin':
       return `lock.include: ${giving.variant}`;
     case 'ban':
@@ -107,6 +117,24 @@ function impossiblePins({ context, problem, warmUp }: Prepared): { id: string; w
   });
 }
 
+/** A block that takes so much of the main work is what a type is about. */
+const mainShare = 0.4;
+
+/** A type that was chosen and that nothing here can fill: what it is about is not to be had with this kit, room and these restrictions. */
+function impossibleType({ context, problem }: Prepared): Refusal | undefined {
+  const { type, frame } = context;
+  if (!type.chosen) return undefined;
+  const held = new Set(problem.offers.map(({ group }) => group.block));
+  const bare = blockKinds.find((block) => (frame.share[block]?.[0] ?? 0) >= mainShare && !held.has(block));
+  if (!bare) return undefined;
+  const gives: Giving[] = [{ kind: 'type' }];
+  return {
+    reason: `${sessionTypeNames[type.type]} is about ${bare}, and none of it fits this sport, kit, room and these restrictions.`,
+    relax: gives.map(pathOf),
+    ways: [wayOut(context, gives)],
+  };
+}
+
 /** What is wrong before anything is searched for, or nothing. */
 export function refusalBefore(prepared: Prepared): Refusal | undefined {
   const { context, problem } = prepared;
@@ -129,6 +157,8 @@ export function refusalBefore(prepared: Prepared): Refusal | undefined {
       ways: sets.map((gives) => wayOut(context, gives)),
     };
   }
+  const impossible = impossibleType(prepared);
+  if (impossible) return impossible;
   if (problem.offers.length === 0)
     return {
       reason: 'No main exercise fits this kit, room and these restrictions.',

@@ -321,7 +321,9 @@ export const useSession = create<SessionState>((set, get) => {
           choices: g.choices.map((c) => (c.pinned && !pins.has(c.variant) ? { ...c, pinned: false } : c)),
         })),
       };
-      remember({ brief: { ...brief, minutes: eased.minutes, lock }, draft: freed, bound: undefined });
+      const { sessionType: _type, ...untyped } = brief;
+      const typed = eased.sessionType ? { sessionType: eased.sessionType } : {};
+      remember({ brief: { ...untyped, ...typed, minutes: eased.minutes, lock }, draft: freed, bound: undefined });
       set({ refused: undefined });
       await get().compose();
     },
