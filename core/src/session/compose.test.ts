@@ -169,11 +169,8 @@ describe('every composed session', () => {
         const context = contextOf(b);
         const plan = planOf(context, draft, proof);
         expect(plan.minutes.planned).toBeLessThanOrEqual(b.minutes + 0.05);
-        // One of a family and pattern; drills and a lighter set before a heavy one may stand twice.
-        const families = draft.groups
-          .filter(({ block }) => block !== 'technique' && block !== 'activate')
-          .flatMap(({ choices }) => choices.map((c) => context.feasible.variant(c.variant)))
-          .map((v) => `${v?.family} ${v?.pattern}`);
+        // One of a family a pattern; drills of the sport are each their own.
+        const families = variantsOf(draft).map((v) => (v.pattern === 'skill' ? v.id : `${v.family} ${v.pattern}`));
         expect(new Set(families).size).toBe(families.length);
         for (const v of variantsOf(draft)) expect(context.feasible.get(v.id)?.reasons, v.id).toEqual([]);
         expect(plan.checks.filter((c) => c.status === 'stop')).toEqual([]);

@@ -10,6 +10,7 @@ import { anneal } from './search/anneal';
 import { bestFound, type Found } from './search/found';
 import { type Problem, placesOf } from './search/problem';
 import { byPromise, type Relaxation } from './search/relaxation';
+import { totalOf } from './search/running-total';
 import { nearMaximumReason, tooHardReason } from './too-hard';
 import { worthOfDraft } from './worth';
 
@@ -69,6 +70,17 @@ function near(
   return bestFound(sessions.filter((found) => found !== undefined));
 }
 
+/** What is left of a session when something new has to fit in: items go, the one whose going helps most first, until the rest keeps all rules. */
+function madeRoom(problem: Problem, kept: number, others: readonly number[]): number[] {
+  let left = [...others];
+  while (left.length > 0 && !totalOf(problem, [kept, ...left]).isSession()) {
+    const without = left.map((_, at) => left.filter((__, k) => k !== at));
+    const prices = without.map((rest) => totalOf(problem, [kept, ...rest]).priceNow());
+    left = without[prices.indexOf(Math.max(...prices))] as number[];
+  }
+  return [kept, ...left];
+}
+
 function otherwise(prepared: Prepared, draft: Draft, found: Found, asked?: string): Otherwise {
   const { context, problem } = prepared;
   const now = worthOfDraft(context, draft);
@@ -120,7 +132,7 @@ export function whyNot(
   const best = offered.reduce((a, b) =>
     (relaxation.promise[b] as number) > (relaxation.promise[a] as number) ? b : a,
   );
-  const found = near(forced, relaxation, [best, ...from], effort);
+  const found = near(forced, relaxation, madeRoom(forced, best, from), effort);
   if (!found) return { reasons: ['Does not fit in beside what is pinned.'] };
   const now = worthOfDraft(context, draft);
   const most = relaxation.objective + (relaxation.promise[best] as number);
