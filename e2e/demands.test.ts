@@ -11,6 +11,8 @@ const footWords = (page: Page, id: string) => foot(page, id).getAttribute('aria-
 
 test('a role is changed from the session: weave and composed session follow, undo restores both', async ({ page }) => {
   await openDay(page, 'Aksel Vik', '2027-01-12');
+  // Legs and trunk have a place in it, so that what is asked of them can show.
+  await page.getByLabel('Session type').selectOption('whole-body');
   await compose(page);
   const before = { rows: await rowNames(page), foot: await footWords(page, 'catch') };
 

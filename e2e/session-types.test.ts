@@ -40,7 +40,7 @@ test('timed rounds are played on the phone: what happens inside is said, and the
   page,
   browser,
 }) => {
-  await openDay(page, 'Ragna Tveit', '2026-12-09');
+  await openDay(page, 'Ines Vold', '2026-12-09');
   await page.getByLabel('Session type').selectOption('rounds');
   await compose(page);
   const link = await send(page);
