@@ -27,7 +27,7 @@ test('a role is changed from the session: weave and composed session follow, und
   };
   await set('leg-drive', 'End');
   const shown = await page.locator('[data-foot]').evaluateAll((all) => all.map((one) => one.getAttribute('data-foot')));
-  for (const id of shown) if (id && id !== 'leg-drive' && id !== 'catch') await set(id, 'Home');
+  for (const id of shown) if (id && !['leg-drive', 'catch', 'guards'].includes(id)) await set(id, 'Home');
   await set('catch', 'Home');
   const share = (words: string | null) => Number(/(\d+) % of what is asked/.exec(words ?? '')?.[1]);
   expect(share(await footWords(page, 'catch'))).toBeLessThan(share(before.foot) / 2);
