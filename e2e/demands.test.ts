@@ -50,7 +50,9 @@ test('a role is changed from the session: the weave follows at once, it is compo
 
   // Step by step back to what was composed first.
   const back = async () =>
-    (await footWords(page, 'catch')) === before.foot && `${await rowNames(page)}` === `${before.rows}`;
+    (await footWords(page, 'catch')) === before.foot &&
+    (await footWords(page, 'leg-drive')) === before.legs &&
+    `${await rowNames(page)}` === `${before.rows}`;
   for (let step = 0; step < 40 && !(await back()); step++) await page.getByRole('button', { name: 'Undo' }).click();
   await expect.poll(() => footWords(page, 'catch')).toBe(before.foot);
   expect(await rowNames(page)).toEqual(before.rows);
