@@ -1,4 +1,3 @@
-import { fork } from 'node:child_process';
 import { createHash, randomBytes } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
@@ -14,32 +13,12 @@ const residentMb = (pid) => Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${p
 ensurePackages(['postgresql', 'chromium'], console.log);
 ensureDependencies();
 const { Cluster, runProgram } = await import('./database.mjs');
+const { demoServer } = await import('./demo-server.mjs');
 const { ensureBuilt } = await import('./freshness.mjs');
 ensureBuilt();
 const cluster = new Cluster('test-database', { fast: true });
 await cluster.start();
-cluster.sql('postgres', 'drop database if exists bench with (force)');
-cluster.ensureDatabase('bench');
-const owner = cluster.url('tropaeum_owner', 'bench');
-await runProgram(process.execPath, [join(root, 'server/dist/prepare.mjs')], {
-  env: {
-    ...process.env,
-    TROPAEUM_OWNER_URL: owner,
-    TROPAEUM_MIGRATIONS: join(root, 'server/migrations'),
-    TROPAEUM_TODAY: '2026-12-09',
-  },
-});
-const server = fork(join(root, 'server/dist/main.mjs'), {
-  env: {
-    ...process.env,
-    TROPAEUM_DATABASE_URL: cluster.url('tropaeum_app', 'bench'),
-    TROPAEUM_PORT: String(port),
-    TROPAEUM_LOG: 'silent',
-    TROPAEUM_WEB_FOLDER: join(root, 'web/dist'),
-    TROPAEUM_TODAY: '2026-12-09',
-  },
-});
-await new Promise((resolve) => server.once('message', resolve));
+const server = await demoServer(cluster, 'bench', port, 'silent');
 try {
   await new Promise((resolve) => setTimeout(resolve, 1500));
   console.log(`Server memory at rest: ${residentMb(server.pid).toFixed(0)} MB`);
@@ -58,7 +37,7 @@ try {
       TROPAEUM_BENCH_SERVER: `http://127.0.0.1:${port}`,
       TROPAEUM_BENCH_TOKEN: token,
       TROPAEUM_BENCH_SESSION: session,
-      TROPAEUM_BENCH_OWNER: owner,
+      TROPAEUM_BENCH_OWNER: cluster.url('tropaeum_owner', 'bench'),
     },
   });
   const { gridFrames } = await import('./bench-grid.mjs');

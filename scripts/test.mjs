@@ -1,4 +1,4 @@
-import { fork, spawn, spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { mkdirSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { join } from 'node:path';
@@ -62,31 +62,12 @@ function halves() {
 
 /** One half of the browser tests; their output comes when it is done, so that the halves do not mix. */
 async function browserHalf(cluster, half, files) {
-  const { runProgram } = await import('./database.mjs');
-  const database = `browser_${half}`;
+  const { demoServer } = await import('./demo-server.mjs');
   const report = join(stateFolder, `playwright-${half}.json`);
   rmSync(report, { force: true });
-  cluster.sql('postgres', `drop database if exists ${database} with (force)`);
-  cluster.ensureDatabase(database);
-  const environment = { ...process.env, TROPAEUM_TODAY: '2026-12-09', TROPAEUM_LOG: 'warn' };
-  await runProgram(process.execPath, [join(root, 'server/dist/prepare.mjs')], {
-    env: {
-      ...environment,
-      TROPAEUM_OWNER_URL: cluster.url('tropaeum_owner', database),
-      TROPAEUM_MIGRATIONS: join(root, 'server/migrations'),
-    },
-  });
   const port = await freePort();
-  const server = fork(join(root, 'server/dist/main.mjs'), {
-    env: {
-      ...environment,
-      TROPAEUM_DATABASE_URL: cluster.url('tropaeum_app', database),
-      TROPAEUM_PORT: String(port),
-      TROPAEUM_WEB_FOLDER: join(root, 'web/dist'),
-    },
-  });
+  const server = await demoServer(cluster, `browser_${half}`, port, 'warn');
   try {
-    await new Promise((resolve) => server.once('message', resolve));
     const output = await new Promise((resolve) => {
       const child = spawn('npx', ['playwright', 'test', ...files, `--output=test-results/${half}`], {
         cwd: root,
