@@ -1,3 +1,4 @@
+import { ownDrills } from './drills';
 import { ladders } from './ladders';
 import type { SignatureRow } from './row';
 
@@ -149,30 +150,20 @@ export const aiming: readonly SignatureRow[] = [
     perWeek: [1, 1],
     own: ['half-kneeling-hip-opener', 'folded-kneeling-rest', 'half-kneeling-ankle-rock'],
   },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  ownDrills({
     weight: 2,
     roles: ['bow'],
     types: ['technique', 'warm-up'],
     parts: [['sitting-band-row', 'band-row', 'single-leg-stand-eyes-closed', 'heel-toe-stand']],
     perWeek: [1, 1],
-    own: ['sitting-band-row', 'band-row', 'single-leg-stand-eyes-closed', 'heel-toe-stand'],
-  },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  }),
+  ownDrills({
     weight: 2,
     roles: ['rifle', 'pistol'],
     types: ['technique', 'warm-up'],
     parts: [['single-leg-stand-eyes-closed', 'heel-toe-stand']],
     perWeek: [1, 1],
-    own: ['single-leg-stand-eyes-closed', 'heel-toe-stand'],
-  },
+  }),
   {
     id: 'range',
     name: 'Upper back, chest, neck',

@@ -1,3 +1,4 @@
+import { ownDrills } from './drills';
 import { ladders } from './ladders';
 import type { SignatureRow } from './row';
 
@@ -143,30 +144,20 @@ export const alpineSkiing: readonly SignatureRow[] = [
     perWeek: [1, 0],
     own: ['band-push-down'],
   },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  ownDrills({
     weight: 1,
     roles: ['technical'],
     types: ['technique', 'rounds', 'warm-up'],
     parts: [['shifting-side-squat', 'side-hop-stick'], ['skater-hop']],
     perWeek: [1, 1],
-    own: ['shifting-side-squat', 'side-hop-stick', 'skater-hop'],
-  },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  }),
+  ownDrills({
     weight: 1,
     roles: ['speed'],
     types: ['technique', 'rounds', 'warm-up'],
     parts: [['shifting-side-squat', 'wall-sit', 'side-hop-stick'], ['skater-hop']],
     perWeek: [1, 1],
-    own: ['shifting-side-squat', 'wall-sit', 'side-hop-stick', 'skater-hop'],
-  },
+  }),
   {
     id: 'range',
     name: 'Ankle, hip turn, thighs',

@@ -1,3 +1,4 @@
+import { ownDrills } from './drills';
 import { ladders } from './ladders';
 import type { SignatureRow } from './row';
 
@@ -156,11 +157,7 @@ export const athleticsJumps: readonly SignatureRow[] = [
     perWeek: [1, 0],
     own: ['leg-lowering', 'v-sit-up', 'lying-leg-raise-active', 'long-sitting-leg-lift'],
   },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  ownDrills({
     weight: 2,
     roles: ['long', 'triple'],
     types: ['technique', 'warm-up'],
@@ -169,13 +166,8 @@ export const athleticsJumps: readonly SignatureRow[] = [
       ['a-march', 'a-skip'],
     ],
     perWeek: [1, 1],
-    own: ['forward-hop-stick', 'high-knee-run', 'pogo-jump', 'leg-lowering', 'a-march', 'a-skip'],
-  },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  }),
+  ownDrills({
     weight: 2,
     roles: ['high'],
     types: ['technique', 'warm-up'],
@@ -184,13 +176,8 @@ export const athleticsJumps: readonly SignatureRow[] = [
       ['a-march', 'a-skip'],
     ],
     perWeek: [1, 1],
-    own: ['forward-hop-stick', 'high-knee-run', 'pogo-jump', 'bridge', 'a-march', 'a-skip'],
-  },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  }),
+  ownDrills({
     weight: 2,
     roles: ['vault'],
     types: ['technique', 'warm-up'],
@@ -199,8 +186,7 @@ export const athleticsJumps: readonly SignatureRow[] = [
       ['a-march', 'a-skip'],
     ],
     perWeek: [1, 1],
-    own: ['forward-hop-stick', 'high-knee-run', 'pogo-jump', 'a-march', 'a-skip'],
-  },
+  }),
   {
     id: 'range',
     name: 'Free leg and hip extension',

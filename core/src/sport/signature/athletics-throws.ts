@@ -1,3 +1,4 @@
+import { ownDrills } from './drills';
 import { ladders } from './ladders';
 import type { SignatureRow } from './row';
 
@@ -156,54 +157,34 @@ export const athleticsThrows: readonly SignatureRow[] = [
     perWeek: [2, 1],
     own: ['bag-swing', 'band-pull-through', 'hinge-lift'],
   },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  ownDrills({
     weight: 2,
     roles: ['shot'],
     types: ['technique', 'warm-up'],
     parts: [['band-turn', 'step-side-throw', 'single-leg-reach']],
     perWeek: [1, 1],
-    own: ['band-turn', 'step-side-throw', 'single-leg-reach'],
-  },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  }),
+  ownDrills({
     weight: 2,
     roles: ['discus'],
     types: ['technique', 'warm-up'],
     parts: [['band-turn', 'step-side-throw', 'quarter-turn-stick']],
     perWeek: [1, 1],
-    own: ['band-turn', 'step-side-throw', 'quarter-turn-stick'],
-  },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  }),
+  ownDrills({
     weight: 2,
     roles: ['hammer'],
     types: ['technique', 'warm-up'],
     parts: [['band-turn', 'step-side-throw', 'quarter-turn-stick']],
     perWeek: [1, 1],
-    own: ['band-turn', 'step-side-throw', 'quarter-turn-stick'],
-  },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  }),
+  ownDrills({
     weight: 2,
     roles: ['javelin'],
     types: ['technique', 'warm-up'],
     parts: [['band-turn', 'step-side-throw', 'towel-throw']],
     perWeek: [1, 1],
-    own: ['band-turn', 'step-side-throw', 'towel-throw'],
-  },
+  }),
   {
     id: 'range',
     name: 'Upper-back turn, hips',

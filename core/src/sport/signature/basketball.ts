@@ -1,3 +1,4 @@
+import { ownDrills } from './drills';
 import { ladders } from './ladders';
 import type { SignatureRow } from './row';
 
@@ -175,17 +176,12 @@ export const basketball: readonly SignatureRow[] = [
     perWeek: [1, 1],
     own: ['goblet-squat', 'bear-hug-squat', 'rucksack-squat', 'suitcase-march', 'partner-shove-hold'],
   },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  ownDrills({
     weight: 1,
     types: ['technique', 'rounds', 'warm-up'],
     parts: [['side-shuffle', 'snap-down', 'ready-hop-step']],
     perWeek: [1, 1],
-    own: ['side-shuffle', 'snap-down', 'ready-hop-step'],
-  },
+  }),
   {
     id: 'range',
     name: 'Ankle bend',

@@ -1,3 +1,4 @@
+import { ownDrills } from './drills';
 import { ladders } from './ladders';
 import type { SignatureRow } from './row';
 
@@ -183,54 +184,34 @@ export const batAndBall: readonly SignatureRow[] = [
     perWeek: [1, 1],
     own: ['towel-wring', 'bag-hold', 'forearm-rotation'],
   },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  ownDrills({
     weight: 2,
     roles: ['thrower'],
     types: ['technique', 'warm-up'],
     parts: [['towel-throw', 'shadow-throw-brake', 'side-shuffle']],
     perWeek: [1, 1],
-    own: ['towel-throw', 'shadow-throw-brake', 'side-shuffle'],
-  },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  }),
+  ownDrills({
     weight: 2,
     roles: ['bowler'],
     types: ['technique', 'warm-up'],
     parts: [['towel-throw', 'shadow-throw-brake', 'overarm-bowl-drill']],
     perWeek: [1, 1],
-    own: ['towel-throw', 'shadow-throw-brake', 'overarm-bowl-drill'],
-  },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  }),
+  ownDrills({
     weight: 2,
     roles: ['batter'],
     types: ['technique', 'warm-up'],
     parts: [['towel-throw', 'shadow-throw-brake']],
     perWeek: [1, 1],
-    own: ['towel-throw', 'shadow-throw-brake'],
-  },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  }),
+  ownDrills({
     weight: 2,
     roles: ['catcher'],
     types: ['technique', 'warm-up'],
     parts: [['towel-throw', 'shadow-throw-brake', 'snap-down']],
     perWeek: [1, 1],
-    own: ['towel-throw', 'shadow-throw-brake', 'snap-down'],
-  },
+  }),
   {
     id: 'range',
     name: 'Throwing shoulder, upper back, hips',

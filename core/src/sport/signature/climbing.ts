@@ -1,3 +1,4 @@
+import { ownDrills } from './drills';
 import { ladders } from './ladders';
 import type { SignatureRow } from './row';
 
@@ -128,17 +129,12 @@ export const climbing: readonly SignatureRow[] = [
     perWeek: [2, 1],
     own: ['countermovement-jump', 'squat-jump', 'single-leg-jump', 'push-up-fast', 'pull-up', 'broad-jump'],
   },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  ownDrills({
     weight: 1,
     types: ['technique', 'warm-up'],
     parts: [['single-leg-reach', 'underhand-pull-up', 'hollow-hold']],
     perWeek: [1, 1],
-    own: ['single-leg-reach', 'underhand-pull-up', 'hollow-hold'],
-  },
+  }),
   {
     id: 'range',
     name: 'High step and turned-out hip',

@@ -1,3 +1,4 @@
+import { ownDrills } from './drills';
 import { ladders } from './ladders';
 import type { SignatureRow } from './row';
 
@@ -158,42 +159,27 @@ export const cycling: readonly SignatureRow[] = [
     perWeek: [2, 1],
     own: ['push-up', 'plank-shoulder-touch', 'farmer-walk', 'overhead-march', 'bag-hold', 'snap-down', 'hand-walk-out'],
   },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  ownDrills({
     weight: 1,
     roles: ['road'],
     types: ['technique', 'warm-up'],
     parts: [['hands-at-head-hinge']],
     perWeek: [1, 1],
-    own: ['hands-at-head-hinge'],
-  },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  }),
+  ownDrills({
     weight: 1,
     roles: ['track'],
     types: ['technique', 'warm-up'],
     parts: [['hands-at-head-hinge', 'split-squat-hold']],
     perWeek: [1, 1],
-    own: ['hands-at-head-hinge', 'split-squat-hold'],
-  },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  }),
+  ownDrills({
     weight: 1,
     roles: ['off-road'],
     types: ['technique', 'warm-up'],
     parts: [['hands-at-head-hinge', 'cushion-stand']],
     perWeek: [1, 1],
-    own: ['hands-at-head-hinge', 'cushion-stand'],
-  },
+  }),
   {
     id: 'range',
     name: 'Front of the hip, upper back',

@@ -1,3 +1,4 @@
+import { ownDrills } from './drills';
 import { ladders } from './ladders';
 import type { SignatureRow } from './row';
 
@@ -201,11 +202,7 @@ export const dance: readonly SignatureRow[] = [
     perWeek: [1, 1],
     own: ['burpee', 'low-crawl', 'bear-crawl', 'push-up-fast', 'side-shuffle', 'step-through', 'sit-through'],
   },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  ownDrills({
     weight: 3,
     types: ['technique', 'rounds', 'warm-up'],
     parts: [
@@ -219,15 +216,7 @@ export const dance: readonly SignatureRow[] = [
       ],
     ],
     perWeek: [2, 1],
-    own: [
-      'bent-knee-calf-raise',
-      'single-leg-calf-raise',
-      'lying-leg-raise-active',
-      'pogo-jump',
-      'single-leg-stand-eyes-closed',
-      'cat-camel',
-    ],
-  },
+  }),
   {
     id: 'range',
     name: 'Leg front, side and back',

@@ -1,3 +1,4 @@
+import { ownDrills } from './drills';
 import { ladders } from './ladders';
 import type { SignatureRow } from './row';
 
@@ -138,11 +139,7 @@ export const distanceRunning: readonly SignatureRow[] = [
     perWeek: [2, 1],
     own: ['reverse-lunge', 'slow-step-down', 'side-step-down', 'chair-step-down', 'drop-and-stick'],
   },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  ownDrills({
     weight: 1,
     types: ['technique', 'warm-up'],
     parts: [
@@ -150,8 +147,7 @@ export const distanceRunning: readonly SignatureRow[] = [
       ['a-march', 'a-skip', 'butt-kicks', 'stand-leg-swing'],
     ],
     perWeek: [1, 1],
-    own: ['march-on-the-spot', 'high-knee-run', 'a-march', 'a-skip', 'butt-kicks', 'stand-leg-swing'],
-  },
+  }),
   {
     id: 'range',
     name: 'Range for the stride',

@@ -1,3 +1,4 @@
+import { ownDrills } from './drills';
 import { ladders } from './ladders';
 import type { SignatureRow } from './row';
 
@@ -128,30 +129,20 @@ export const fieldHockey: readonly SignatureRow[] = [
     perWeek: [2, 1],
     own: ['adductor-side-raise', 'deep-side-squat', 'leg-swing', 'side-hop-stick', 'keeper-side-step'],
   },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  ownDrills({
     weight: 1,
     roles: ['goalkeeper'],
     types: ['technique', 'rounds', 'warm-up'],
     parts: [['keeper-side-step']],
     perWeek: [1, 1],
-    own: ['keeper-side-step'],
-  },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  }),
+  ownDrills({
     weight: 1,
     roles: ['defender', 'midfield', 'forward'],
     types: ['technique', 'rounds', 'warm-up'],
     parts: [['side-shuffle', 'side-lunge']],
     perWeek: [1, 1],
-    own: ['side-shuffle', 'side-lunge'],
-  },
+  }),
   {
     id: 'range',
     name: 'Hips that bend low',

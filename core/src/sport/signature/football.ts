@@ -1,3 +1,4 @@
+import { ownDrills } from './drills';
 import { ladders } from './ladders';
 import type { SignatureRow } from './row';
 
@@ -231,23 +232,14 @@ export const football: readonly SignatureRow[] = [
     reps: [8, 12],
     perWeek: [1, 0],
   },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  ownDrills({
     weight: 1,
     roles: ['keeper'],
     types: ['technique', 'rounds', 'warm-up'],
     parts: [['ball-strike-swing', 'keeper-side-step']],
     perWeek: [1, 1],
-    own: ['ball-strike-swing', 'keeper-side-step'],
-  },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  }),
+  ownDrills({
     weight: 1,
     roles: ['defender', 'midfield', 'forward'],
     types: ['technique', 'rounds', 'warm-up'],
@@ -256,20 +248,14 @@ export const football: readonly SignatureRow[] = [
       ['backpedal', 'carioca'],
     ],
     perWeek: [1, 1],
-    own: ['ball-strike-swing', 'side-shuffle', 'countermovement-jump', 'backpedal', 'carioca'],
-  },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  }),
+  ownDrills({
     weight: 1,
     roles: ['front-row'],
     types: ['technique', 'rounds', 'warm-up'],
     parts: [['ball-strike-swing', 'level-change']],
     perWeek: [1, 1],
-    own: ['ball-strike-swing', 'level-change'],
-  },
+  }),
   {
     id: 'range',
     name: 'Hip turn and groin length',

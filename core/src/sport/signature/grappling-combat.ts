@@ -1,3 +1,4 @@
+import { ownDrills } from './drills';
 import { ladders } from './ladders';
 import type { SignatureRow } from './row';
 
@@ -151,11 +152,7 @@ export const grapplingCombat: readonly SignatureRow[] = [
     perWeek: [1, 1],
     own: ['sliding-leg-curl', 'bridge-walk-out', 'nordic-lowering', 'snap-down', 'single-leg-chair-squat'],
   },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  ownDrills({
     weight: 3,
     roles: ['standing'],
     types: ['technique', 'rounds', 'warm-up'],
@@ -164,20 +161,14 @@ export const grapplingCombat: readonly SignatureRow[] = [
       ['sit-through', 'turn-in-entry'],
     ],
     perWeek: [2, 1],
-    own: ['sprawl', 'level-change', 'floor-stand-up', 'bridge-and-turn', 'sit-through', 'turn-in-entry'],
-  },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  }),
+  ownDrills({
     weight: 3,
     roles: ['ground'],
     types: ['technique', 'rounds', 'warm-up'],
     parts: [['sprawl', 'level-change', 'floor-stand-up', 'bridge-and-turn'], ['sit-through']],
     perWeek: [2, 1],
-    own: ['sprawl', 'level-change', 'floor-stand-up', 'bridge-and-turn', 'sit-through'],
-  },
+  }),
   {
     id: 'range',
     name: 'Hips, upper back, forearms',

@@ -1,3 +1,4 @@
+import { ownDrills } from './drills';
 import { ladders } from './ladders';
 import type { SignatureRow } from './row';
 
@@ -206,11 +207,7 @@ export const gymnastics: readonly SignatureRow[] = [
     perWeek: [2, 1],
     own: ['single-leg-stand', 'single-leg-reach', 'tiptoe-hold', 'lying-leg-raise-active', 'arabesque-hold'],
   },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  ownDrills({
     weight: 3,
     roles: ['floor'],
     types: ['technique', 'warm-up'],
@@ -226,21 +223,8 @@ export const gymnastics: readonly SignatureRow[] = [
       ],
     ],
     perWeek: [2, 1],
-    own: [
-      'wrist-rock',
-      'wall-walk-half',
-      'wall-handstand-hold',
-      'hollow-hold',
-      'long-lying-hold',
-      'split-jump',
-      'long-sitting-leg-lift',
-    ],
-  },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  }),
+  ownDrills({
     weight: 3,
     roles: ['bars'],
     types: ['technique', 'warm-up'],
@@ -255,27 +239,14 @@ export const gymnastics: readonly SignatureRow[] = [
       ],
     ],
     perWeek: [2, 1],
-    own: [
-      'wrist-rock',
-      'wall-walk-half',
-      'wall-handstand-hold',
-      'hollow-hold',
-      'long-lying-hold',
-      'long-sitting-leg-lift',
-    ],
-  },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  }),
+  ownDrills({
     weight: 3,
     roles: ['rhythmic'],
     types: ['technique', 'warm-up'],
     parts: [['wrist-rock', 'hollow-hold', 'long-lying-hold', 'split-jump', 'long-sitting-leg-lift']],
     perWeek: [2, 1],
-    own: ['wrist-rock', 'hollow-hold', 'long-lying-hold', 'split-jump', 'long-sitting-leg-lift'],
-  },
+  }),
   {
     id: 'range',
     name: 'Split, straddle, shoulders',

@@ -1,3 +1,4 @@
+import { ownDrills } from './drills';
 import { ladders } from './ladders';
 import type { SignatureRow } from './row';
 
@@ -165,42 +166,27 @@ export const handball: readonly SignatureRow[] = [
     perWeek: [2, 1],
     own: ['split-squat-hold', 'bear-hug-squat', 'farmer-walk', 'suitcase-march', 'partner-shove-hold'],
   },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  ownDrills({
     weight: 1,
     roles: ['goalkeeper'],
     types: ['technique', 'rounds', 'warm-up'],
     parts: [['towel-throw', 'shadow-throw-brake', 'side-shuffle', 'keeper-side-step']],
     perWeek: [1, 1],
-    own: ['towel-throw', 'shadow-throw-brake', 'side-shuffle', 'keeper-side-step'],
-  },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  }),
+  ownDrills({
     weight: 1,
     roles: ['wing', 'back'],
     types: ['technique', 'rounds', 'warm-up'],
     parts: [['towel-throw', 'shadow-throw-brake', 'jump-shot-drill', 'side-shuffle']],
     perWeek: [1, 1],
-    own: ['towel-throw', 'shadow-throw-brake', 'jump-shot-drill', 'side-shuffle'],
-  },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  }),
+  ownDrills({
     weight: 1,
     roles: ['pivot'],
     types: ['technique', 'rounds', 'warm-up'],
     parts: [['towel-throw', 'shadow-throw-brake', 'side-shuffle']],
     perWeek: [1, 1],
-    own: ['towel-throw', 'shadow-throw-brake', 'side-shuffle'],
-  },
+  }),
   {
     id: 'range',
     name: 'Shoulder turn-in, upper back and hips',

@@ -1,3 +1,4 @@
+import { ownDrills } from './drills';
 import { ladders } from './ladders';
 import type { SignatureRow } from './row';
 
@@ -159,11 +160,7 @@ export const largeCourtRacket: readonly SignatureRow[] = [
       'sleeper-stretch',
     ],
   },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  ownDrills({
     weight: 2,
     types: ['technique', 'rounds', 'warm-up'],
     parts: [
@@ -171,17 +168,7 @@ export const largeCourtRacket: readonly SignatureRow[] = [
       ['band-forehand-swing', 'band-backhand-swing'],
     ],
     perWeek: [1, 1],
-    own: [
-      'shadow-forehand',
-      'shadow-backhand',
-      'shadow-serve',
-      'shadow-throw-brake',
-      'ready-hop-step',
-      'side-shuffle',
-      'band-forehand-swing',
-      'band-backhand-swing',
-    ],
-  },
+  }),
   {
     id: 'range',
     name: 'Hitting shoulder, hips, upper back',

@@ -1,3 +1,4 @@
+import { ownDrills } from './drills';
 import { ladders } from './ladders';
 import type { SignatureRow } from './row';
 
@@ -135,42 +136,27 @@ export const nordicSkiing: readonly SignatureRow[] = [
     perWeek: [2, 1],
     own: ['door-frame-rotation-hold', 'side-plank', 'heel-toe-stand', 'single-leg-stand-eyes-closed'],
   },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  ownDrills({
     weight: 1,
     roles: ['classic'],
     types: ['technique', 'warm-up'],
     parts: [['band-pull-down', 'march-on-the-spot'], ['a-march']],
     perWeek: [1, 1],
-    own: ['band-pull-down', 'march-on-the-spot', 'a-march'],
-  },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  }),
+  ownDrills({
     weight: 1,
     roles: ['skating'],
     types: ['technique', 'warm-up'],
     parts: [['band-pull-down', 'skating-push'], ['skater-hop']],
     perWeek: [1, 1],
-    own: ['band-pull-down', 'skating-push', 'skater-hop'],
-  },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  }),
+  ownDrills({
     weight: 1,
     roles: ['biathlete'],
     types: ['technique', 'warm-up'],
     parts: [['band-pull-down', 'skating-push'], ['skater-hop']],
     perWeek: [1, 1],
-    own: ['band-pull-down', 'skating-push', 'skater-hop'],
-  },
+  }),
   {
     id: 'range',
     name: 'Hips, lats and chest',

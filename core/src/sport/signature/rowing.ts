@@ -1,3 +1,4 @@
+import { ownDrills } from './drills';
 import { ladders } from './ladders';
 import type { SignatureRow } from './row';
 
@@ -137,30 +138,20 @@ export const rowing: readonly SignatureRow[] = [
     perWeek: [2, 1],
     own: ['side-plank', 'side-plank-leg-raised', 'band-chop', 'band-lift', 'standing-trunk-turn', 'all-fours-turn'],
   },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  ownDrills({
     weight: 1,
     roles: ['scull'],
     types: ['technique', 'warm-up'],
     parts: [['rowing-stroke-drill', 'sitting-band-row', 'squat-to-chair', 'deep-squat-reach']],
     perWeek: [1, 1],
-    own: ['rowing-stroke-drill', 'sitting-band-row', 'squat-to-chair', 'deep-squat-reach'],
-  },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  }),
+  ownDrills({
     weight: 1,
     roles: ['sweep'],
     types: ['technique', 'warm-up'],
     parts: [['rowing-stroke-drill', 'sitting-band-row', 'squat-to-chair', 'deep-squat-reach', 'band-turn']],
     perWeek: [1, 1],
-    own: ['rowing-stroke-drill', 'sitting-band-row', 'squat-to-chair', 'deep-squat-reach', 'band-turn'],
-  },
+  }),
   {
     id: 'range',
     name: 'Hip and ankle for the catch',

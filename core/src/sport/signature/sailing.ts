@@ -1,3 +1,4 @@
+import { ownDrills } from './drills';
 import { ladders } from './ladders';
 import type { SignatureRow } from './row';
 
@@ -168,30 +169,20 @@ export const sailing: readonly SignatureRow[] = [
     perWeek: [1, 1],
     own: ['split-squat-hold', 'cushion-stand'],
   },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  ownDrills({
     weight: 1,
     roles: ['helm', 'crew'],
     types: ['technique', 'rounds', 'warm-up'],
     parts: [['wall-sit']],
     perWeek: [1, 1],
-    own: ['wall-sit'],
-  },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  }),
+  ownDrills({
     weight: 1,
     roles: ['board'],
     types: ['technique', 'rounds', 'warm-up'],
     parts: [['split-squat-hold']],
     perWeek: [1, 1],
-    own: ['split-squat-hold'],
-  },
+  }),
   {
     id: 'range',
     name: 'Hip flexors, thighs, upper back',

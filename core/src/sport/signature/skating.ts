@@ -1,3 +1,4 @@
+import { ownDrills } from './drills';
 import { ladders } from './ladders';
 import type { SignatureRow } from './row';
 
@@ -183,42 +184,27 @@ export const skating: readonly SignatureRow[] = [
     perWeek: [1, 1],
     own: ['side-shuffle', 'skating-push', 'split-jump', 'burpee', 'skater-hop'],
   },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  ownDrills({
     weight: 1,
     roles: ['speed'],
     types: ['technique', 'rounds', 'warm-up'],
     parts: [['skating-push', 'side-shuffle'], ['skater-hop']],
     perWeek: [1, 1],
-    own: ['skating-push', 'side-shuffle', 'skater-hop'],
-  },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  }),
+  ownDrills({
     weight: 1,
     roles: ['figure'],
     types: ['technique', 'rounds', 'warm-up'],
     parts: [['quarter-turn-stick', 'single-leg-stand']],
     perWeek: [1, 1],
-    own: ['quarter-turn-stick', 'single-leg-stand'],
-  },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  }),
+  ownDrills({
     weight: 1,
     roles: ['hockey'],
     types: ['technique', 'rounds', 'warm-up'],
     parts: [['skating-push', 'side-shuffle'], ['skater-hop']],
     perWeek: [1, 1],
-    own: ['skating-push', 'side-shuffle', 'skater-hop'],
-  },
+  }),
   {
     id: 'range',
     name: 'Hip flexor, groin, ankle',

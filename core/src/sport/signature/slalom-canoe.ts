@@ -1,3 +1,4 @@
+import { ownDrills } from './drills';
 import { ladders } from './ladders';
 import type { SignatureRow } from './row';
 
@@ -122,30 +123,20 @@ export const slalomCanoe: readonly SignatureRow[] = [
     perWeek: [1, 0],
     own: ['band-row', 'band-turn-fast', 'side-wall-throw', 'overhead-slam', 'push-up-fast'],
   },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  ownDrills({
     weight: 1,
     roles: ['kayak'],
     types: ['technique', 'warm-up'],
     parts: [['sitting-paddle-stroke', 'stick-paddle-stroke', 'sitting-turn']],
     perWeek: [1, 1],
-    own: ['sitting-paddle-stroke', 'stick-paddle-stroke', 'sitting-turn'],
-  },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  }),
+  ownDrills({
     weight: 1,
     roles: ['canoe'],
     types: ['technique', 'warm-up'],
     parts: [['sitting-paddle-stroke', 'stick-paddle-stroke', 'sitting-turn']],
     perWeek: [1, 1],
-    own: ['sitting-paddle-stroke', 'stick-paddle-stroke', 'sitting-turn'],
-  },
+  }),
   {
     id: 'range',
     name: 'Hamstrings and trunk turn',

@@ -1,3 +1,4 @@
+import { ownDrills } from './drills';
 import { ladders } from './ladders';
 import type { SignatureRow } from './row';
 
@@ -117,11 +118,7 @@ export const smallCourtRacket: readonly SignatureRow[] = [
     perWeek: [1, 1],
     own: ['single-leg-jump', 'split-jump', 'single-leg-snap-down', 'quarter-turn-stick'],
   },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  ownDrills({
     weight: 2,
     types: ['technique', 'rounds', 'warm-up'],
     parts: [
@@ -129,16 +126,7 @@ export const smallCourtRacket: readonly SignatureRow[] = [
       ['band-backhand-swing'],
     ],
     perWeek: [1, 1],
-    own: [
-      'ready-hop-step',
-      'side-shuffle',
-      'long-lunge-drill',
-      'shadow-backhand',
-      'shadow-serve',
-      'towel-throw',
-      'band-backhand-swing',
-    ],
-  },
+  }),
   {
     id: 'range',
     name: 'Hip and groin of the lunge',

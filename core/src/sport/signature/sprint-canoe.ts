@@ -1,3 +1,4 @@
+import { ownDrills } from './drills';
 import { ladders } from './ladders';
 import type { SignatureRow } from './row';
 
@@ -130,30 +131,20 @@ export const sprintCanoe: readonly SignatureRow[] = [
       'hinge-lift',
     ],
   },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  ownDrills({
     weight: 1,
     roles: ['kayak'],
     types: ['technique', 'warm-up'],
     parts: [['sitting-paddle-stroke', 'stick-paddle-stroke', 'band-row']],
     perWeek: [1, 1],
-    own: ['sitting-paddle-stroke', 'stick-paddle-stroke', 'band-row'],
-  },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  }),
+  ownDrills({
     weight: 1,
     roles: ['canoe'],
     types: ['technique', 'warm-up'],
     parts: [['band-row']],
     perWeek: [1, 1],
-    own: ['band-row'],
-  },
+  }),
   {
     id: 'range',
     name: 'Sit tall and turn far',

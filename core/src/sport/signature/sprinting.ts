@@ -1,3 +1,4 @@
+import { ownDrills } from './drills';
 import { ladders } from './ladders';
 import type { SignatureRow } from './row';
 
@@ -187,11 +188,7 @@ export const sprinting: readonly SignatureRow[] = [
       'lateral-leg-swing',
     ],
   },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  ownDrills({
     weight: 2,
     roles: ['short', 'long'],
     types: ['technique', 'warm-up'],
@@ -200,13 +197,8 @@ export const sprinting: readonly SignatureRow[] = [
       ['a-march', 'a-skip'],
     ],
     perWeek: [1, 1],
-    own: ['high-knee-run', 'pogo-jump', 'a-march', 'a-skip'],
-  },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  }),
+  ownDrills({
     weight: 2,
     roles: ['hurdles'],
     types: ['technique', 'warm-up'],
@@ -215,8 +207,7 @@ export const sprinting: readonly SignatureRow[] = [
       ['a-march', 'a-skip'],
     ],
     perWeek: [1, 1],
-    own: ['high-knee-run', 'pogo-jump', 'leg-swing', 'a-march', 'a-skip'],
-  },
+  }),
   {
     id: 'range',
     name: 'Active leg lift and open hips',

@@ -1,3 +1,4 @@
+import { ownDrills } from './drills';
 import { ladders } from './ladders';
 import type { SignatureRow } from './row';
 
@@ -162,30 +163,20 @@ export const strikingCombat: readonly SignatureRow[] = [
       'lateral-leg-swing',
     ],
   },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  ownDrills({
     weight: 3,
     roles: ['boxer'],
     types: ['technique', 'rounds', 'warm-up'],
     parts: [['shadow-straight-punch', 'shadow-hook', 'scissor-feet', 'side-shuffle']],
     perWeek: [2, 1],
-    own: ['shadow-straight-punch', 'shadow-hook', 'scissor-feet', 'side-shuffle'],
-  },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  }),
+  ownDrills({
     weight: 3,
     roles: ['kicker'],
     types: ['technique', 'rounds', 'warm-up'],
     parts: [['shadow-straight-punch', 'shadow-hook', 'slow-front-kick', 'scissor-feet', 'side-shuffle']],
     perWeek: [2, 1],
-    own: ['shadow-straight-punch', 'shadow-hook', 'slow-front-kick', 'scissor-feet', 'side-shuffle'],
-  },
+  }),
   {
     id: 'range',
     name: 'Active legs, chest, hips',

@@ -1,3 +1,4 @@
+import { ownDrills } from './drills';
 import { ladders } from './ladders';
 import type { SignatureRow } from './row';
 
@@ -211,17 +212,12 @@ export const swimming: readonly SignatureRow[] = [
     perWeek: [1, 0],
     own: ['all-fours-turn', 'chair-back-stretch', 'folded-kneeling-rest', 'deep-calf-stretch'],
   },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  ownDrills({
     weight: 1,
     types: ['technique', 'warm-up'],
     parts: [['bent-over-swim-pull', 'band-swim-pull', 'countermovement-jump', 'swimmer-alternate'], ['flutter-kicks']],
     perWeek: [1, 1],
-    own: ['bent-over-swim-pull', 'band-swim-pull', 'countermovement-jump', 'swimmer-alternate', 'flutter-kicks'],
-  },
+  }),
   {
     id: 'range',
     name: 'Upper back, lats, pointed ankles',

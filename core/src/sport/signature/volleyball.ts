@@ -1,3 +1,4 @@
+import { ownDrills } from './drills';
 import { ladders } from './ladders';
 import type { SignatureRow } from './row';
 
@@ -176,54 +177,34 @@ export const volleyball: readonly SignatureRow[] = [
     perWeek: [1, 0],
     own: ['forearm-plank', 'dead-bug', 'press-out-hold', 'band-chop', 'overhead-slam'],
   },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  ownDrills({
     weight: 1,
     roles: ['attacker'],
     types: ['technique', 'rounds', 'warm-up'],
     parts: [['side-shuffle', 'shadow-serve', 'side-lunge']],
     perWeek: [1, 1],
-    own: ['side-shuffle', 'shadow-serve', 'side-lunge'],
-  },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  }),
+  ownDrills({
     weight: 1,
     roles: ['setter'],
     types: ['technique', 'rounds', 'warm-up'],
     parts: [['side-shuffle', 'side-lunge']],
     perWeek: [1, 1],
-    own: ['side-shuffle', 'side-lunge'],
-  },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  }),
+  ownDrills({
     weight: 1,
     roles: ['middle'],
     types: ['technique', 'rounds', 'warm-up'],
     parts: [['side-shuffle', 'shadow-serve']],
     perWeek: [1, 1],
-    own: ['side-shuffle', 'shadow-serve'],
-  },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  }),
+  ownDrills({
     weight: 1,
     roles: ['libero'],
     types: ['technique', 'rounds', 'warm-up'],
     parts: [['side-lunge']],
     perWeek: [1, 1],
-    own: ['side-lunge'],
-  },
+  }),
   {
     id: 'range',
     name: 'Ankle, thigh and hitting shoulder',

@@ -1,3 +1,4 @@
+import { ownDrills } from './drills';
 import { ladders } from './ladders';
 import type { SignatureRow } from './row';
 
@@ -183,17 +184,12 @@ export const waterPolo: readonly SignatureRow[] = [
     perWeek: [1, 0],
     own: ['all-fours-hip-circle', 'butterfly-stretch', 'figure-four-stretch', 'frog-stretch'],
   },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  ownDrills({
     weight: 1,
     types: ['technique', 'rounds', 'warm-up'],
     parts: [['kneeling-chest-throw', 'shadow-throw-brake', 'band-swim-pull']],
     perWeek: [1, 1],
-    own: ['kneeling-chest-throw', 'shadow-throw-brake', 'band-swim-pull'],
-  },
+  }),
   {
     id: 'range',
     name: 'Hip rotation and back of the shoulder',

@@ -1,3 +1,4 @@
+import { ownDrills } from './drills';
 import { ladders } from './ladders';
 import type { SignatureRow } from './row';
 
@@ -170,30 +171,20 @@ export const waveRiding: readonly SignatureRow[] = [
     perWeek: [2, 1],
     own: ['bridge', 'single-leg-bridge', 'long-lying-hold', 'edge-leg-lift', 'swimmer-alternate', 'flutter-kicks'],
   },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  ownDrills({
     weight: 1,
     roles: ['short', 'long'],
     types: ['technique', 'rounds', 'warm-up'],
     parts: [['hand-walk-out', 'burpee', 'split-squat-hold', 'bent-over-swim-pull', 'band-swim-pull'], ['pop-up']],
     perWeek: [1, 1],
-    own: ['hand-walk-out', 'burpee', 'split-squat-hold', 'bent-over-swim-pull', 'band-swim-pull', 'pop-up'],
-  },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  }),
+  ownDrills({
     weight: 1,
     roles: ['prone'],
     types: ['technique', 'rounds', 'warm-up'],
     parts: [['bent-over-swim-pull', 'band-swim-pull']],
     perWeek: [1, 1],
-    own: ['bent-over-swim-pull', 'band-swim-pull'],
-  },
+  }),
   {
     id: 'range',
     name: 'Foot under the hip, upper back',

@@ -1,3 +1,4 @@
+import { ownDrills } from './drills';
 import { ladders } from './ladders';
 import type { SignatureRow } from './row';
 
@@ -153,17 +154,12 @@ export const weaponCombat: readonly SignatureRow[] = [
     perWeek: [1, 1],
     own: ['one-arm-chair-row', 'one-arm-floor-press', 'suitcase-deadlift'],
   },
-  {
-    id: 'own-drills',
-    name: 'Drills of the sport',
-    reason: 'Your own movements, slow before fast and on both sides.',
-    kind: 'drills',
+  ownDrills({
     weight: 3,
     types: ['technique', 'rounds', 'warm-up'],
     parts: [['in-out-feet', 'long-lunge-drill']],
     perWeek: [2, 1],
-    own: ['in-out-feet', 'long-lunge-drill'],
-  },
+  }),
   {
     id: 'range',
     name: 'Rear hip, groin, front hamstring',
