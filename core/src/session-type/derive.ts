@@ -1,8 +1,6 @@
 import { ageOn, daysBetween, standingsOn } from '../athlete/athlete';
 import type { Brief } from '../session/brief';
-import type { SportProfile } from '../sport/profile';
 import type { SignatureRow } from '../sport/signature/row';
-import { signatureFor } from '../sport/signature/signature-of';
 import type { SessionType } from './session-type';
 
 /** The type of a session, and why it is that. */
@@ -33,14 +31,13 @@ function strengthType(rows: readonly SignatureRow[]): TypeChoice {
 }
 
 /**
- * The type of session that a brief asks for: the one the coach has chosen, else what aim, minutes, season, sport and restrictions say.
+ * The type of session that a brief asks for: the one the coach has chosen, else what aim, minutes, season, the signature work of the role and restrictions say.
  *
- * @example sessionTypeOf(briefTheDayBeforeAMatch, handball) // { type: 'primer', reason: 'Fixture tomorrow: ...' }
+ * @example sessionTypeOf(briefTheDayBeforeAMatch, signatureFor(handball, 'back')) // { type: 'primer', reason: 'Fixture tomorrow: ...' }
  */
-export function sessionTypeOf(brief: Brief, sport: SportProfile): TypeChoice {
+export function sessionTypeOf(brief: Brief, rows: readonly SignatureRow[]): TypeChoice {
   const { aim, minutes, season, date, athlete, houseRules } = brief;
   if (brief.sessionType) return { type: brief.sessionType, reason: 'Chosen by you.', chosen: true };
-  const rows = signatureFor(sport, brief.sport.role);
   const days = season.nextFixture ? daysBetween(date, season.nextFixture) : Number.POSITIVE_INFINITY;
   if (days === 1) return { type: 'primer', reason: 'Fixture tomorrow: short, fast, nothing that makes sore.' };
   if (days === 0) return { type: 'primer', reason: 'Fixture today: a primer at the most.' };

@@ -36,13 +36,11 @@ export interface Frame {
   sets: readonly [fewest: number, most: number];
   /** Opposites and planes are weighed: it trains the whole body. */
   balanced?: true;
-  /** Share of the minutes that may go to warm-up, least and most. */
-  warmUp: readonly [least: number, most: number];
+  /** Share of the first twenty minutes that goes to warm-up, where it is not the usual one. */
+  warmUp?: number;
   /** How much of the minutes the cool-down takes, beside the usual. */
   coolDown: number;
 }
-
-type Written = Omit<PatternGroup, 'id' | 'name'> & { name?: string };
 
 const group = (id: string, name: string, weight: number, sets: number, ...patterns: Pattern[]): PatternGroup => ({
   id,
@@ -52,7 +50,7 @@ const group = (id: string, name: string, weight: number, sets: number, ...patter
   sets,
 });
 
-const only = (of: PatternGroup, changes: Partial<Written>): PatternGroup => ({ ...of, ...changes });
+const only = (of: PatternGroup, changes: Partial<PatternGroup>): PatternGroup => ({ ...of, ...changes });
 
 const must = (of: PatternGroup): PatternGroup => ({ ...of, must: true });
 const main = (of: PatternGroup): PatternGroup => ({ ...of, must: true, main: true });
@@ -128,7 +126,6 @@ export const frames: Readonly<Record<SessionType, Frame>> = {
     items: 7,
     sets: [2, 4],
     balanced: true,
-    warmUp: [0.1, 0.2],
     coolDown: 1,
   },
   'lower-body': {
@@ -151,7 +148,6 @@ export const frames: Readonly<Record<SessionType, Frame>> = {
     ],
     items: 6,
     sets: [2, 4],
-    warmUp: [0.1, 0.2],
     coolDown: 1,
   },
   'upper-body': {
@@ -168,7 +164,6 @@ export const frames: Readonly<Record<SessionType, Frame>> = {
     ],
     items: 6,
     sets: [2, 4],
-    warmUp: [0.1, 0.2],
     coolDown: 1,
   },
   trunk: {
@@ -184,7 +179,6 @@ export const frames: Readonly<Record<SessionType, Frame>> = {
     ],
     items: 7,
     sets: [2, 3],
-    warmUp: [0.08, 0.18],
     coolDown: 1,
   },
   power: {
@@ -211,7 +205,6 @@ export const frames: Readonly<Record<SessionType, Frame>> = {
     ],
     items: 6,
     sets: [3, 5],
-    warmUp: [0.12, 0.2],
     coolDown: 0.5,
   },
   'arm-care': {
@@ -226,7 +219,7 @@ export const frames: Readonly<Record<SessionType, Frame>> = {
     ],
     items: 8,
     sets: [2, 3],
-    warmUp: [0.08, 0.2],
+    warmUp: 0.17,
     coolDown: 0.3,
   },
   'injury-prevention': {
@@ -243,7 +236,6 @@ export const frames: Readonly<Record<SessionType, Frame>> = {
     ],
     items: 8,
     sets: [2, 3],
-    warmUp: [0.1, 0.22],
     coolDown: 0.6,
   },
   rounds: {
@@ -267,7 +259,6 @@ export const frames: Readonly<Record<SessionType, Frame>> = {
     ],
     items: 6,
     sets: [2, 4],
-    warmUp: [0.1, 0.2],
     coolDown: 0.5,
   },
   conditioning: {
@@ -290,7 +281,6 @@ export const frames: Readonly<Record<SessionType, Frame>> = {
     items: 7,
     sets: [2, 4],
     balanced: true,
-    warmUp: [0.08, 0.18],
     coolDown: 0.6,
   },
   technique: {
@@ -314,7 +304,6 @@ export const frames: Readonly<Record<SessionType, Frame>> = {
     ],
     items: 8,
     sets: [2, 5],
-    warmUp: [0.1, 0.22],
     coolDown: 0.4,
   },
   flexibility: {
@@ -323,7 +312,6 @@ export const frames: Readonly<Record<SessionType, Frame>> = {
     groups: [group('stretch', 'stretches', 6, 10, 'stretch'), only(anyTrunk, { weight: 1 })],
     items: 9,
     sets: [2, 3],
-    warmUp: [0.1, 0.2],
     coolDown: 0,
   },
   return: {
@@ -338,7 +326,6 @@ export const frames: Readonly<Record<SessionType, Frame>> = {
     ],
     items: 7,
     sets: [2, 4],
-    warmUp: [0.1, 0.2],
     coolDown: 0.7,
   },
   primer: {
@@ -353,7 +340,6 @@ export const frames: Readonly<Record<SessionType, Frame>> = {
     ],
     items: 8,
     sets: [1, 2],
-    warmUp: [0.15, 0.35],
     coolDown: 0,
   },
   'warm-up': {
@@ -375,7 +361,7 @@ export const frames: Readonly<Record<SessionType, Frame>> = {
     ],
     items: 16,
     sets: [1, 2],
-    warmUp: [0.35, 0.65],
+    warmUp: 0.42,
     coolDown: 0,
   },
 };

@@ -3,10 +3,8 @@ import type { Catalogue } from '../exercise/catalogue';
 import type { Variant, VariantStanding } from '../exercise/variant';
 import type { BlockKind, Region } from '../exercise/vocabulary';
 import type { Brief } from '../session/brief';
-import type { Needs } from '../sport/needs';
-import type { SportProfile } from '../sport/profile';
+import type { Needs, RiskNeed } from '../sport/needs';
 import type { SignatureRow } from '../sport/signature/row';
-import { ownExercises, signatureFor } from '../sport/signature/signature-of';
 import { preventionOf } from '../sport/transfer';
 import type { Frame, PatternGroup } from './frames';
 import type { SessionType } from './session-type';
@@ -52,7 +50,7 @@ const lately = ({ athlete, date }: Brief): Region[] =>
     .map((past) => past.region);
 
 /** Regions that a session is about: the chosen one, else those that come back. */
-export function focusRegions(brief: Brief, type: SessionType): Region[] {
+function focusRegions(brief: Brief, type: SessionType): Region[] {
   if (brief.focus) return [brief.focus];
   if (type === 'injury-prevention') return lately(brief);
   if (type !== 'return') return [];
@@ -82,13 +80,8 @@ function isSportOf(rows: readonly SignatureRow[], what: 'arm' | 'speed'): boolea
   return rows.some((row) => row.types.includes(type) && row.weight >= 2);
 }
 
-/** The rows that belong in a session of this type for this role today. */
-export function rowsToday(brief: Brief, sport: SportProfile, type: SessionType): SignatureRow[] {
-  return signatureFor(sport, brief.sport.role).filter(
-    (row) =>
-      row.types.includes(type) && (!row.phases || row.phases.includes(brief.season.phase)) && row.perWeek[1] >= 0,
-  );
-}
+const isReturning = (need: Needs['prevention'][number]): need is RiskNeed =>
+  need.kind === 'risk' && Boolean(need.returning);
 
 function rungs(row: SignatureRow): Map<string, number> {
   const found = new Map<string, number>();
@@ -100,23 +93,30 @@ function rungs(row: SignatureRow): Map<string, number> {
   return found;
 }
 
+/** What the places of a session follow from. */
+export interface PlacesFrom {
+  brief: Brief;
+  type: SessionType;
+  frame: Frame;
+  catalogue: Catalogue;
+  needs: Needs;
+  /** The signature work of the role. */
+  signature: readonly SignatureRow[];
+  /** Exercises that the sport counts as its own. */
+  own: ReadonlySet<string>;
+}
+
 /**
  * Everything that a session of a type has a place for, heaviest first; weights sum to 1.
  *
- * @example placesFor(brief, football, 'whole-body', frames['whole-body'], catalogue).map((p) => p.id)
+ * @example placesFor({ brief, type: 'whole-body', frame: frames['whole-body'], ... })[0].id // 'group.knee'
  */
-export function placesFor(
-  brief: Brief,
-  sport: SportProfile,
-  type: SessionType,
-  frame: Frame,
-  catalogue: Catalogue,
-  needs: Needs,
-): Place[] {
-  const rows = rowsToday(brief, sport, type);
-  const own = ownExercises(signatureFor(sport, brief.sport.role));
+export function placesFor({ brief, type, frame, catalogue, needs, signature, own }: PlacesFrom): Place[] {
+  const rows = signature.filter(
+    ({ types, phases }) => types.includes(type) && (!phases || phases.includes(brief.season.phase)),
+  );
   const standing = (variant: Variant) =>
-    ofStanding[own.has(variant.id) || variant.sports.includes(sport.id) ? 3 : variant.standing];
+    ofStanding[own.has(variant.id) || variant.sports.includes(brief.sport.id) ? 3 : variant.standing];
   const focus = new Set(focusRegions(brief, type));
   const loads = (variant: Variant | undefined) => variant?.regions.some((r) => focus.has(r.region)) ?? false;
   const lead = (ids: readonly string[]) => {
@@ -124,28 +124,25 @@ export function placesFor(
     const share = ids.filter((id) => loads(catalogue.byId(id))).length / ids.length;
     return share > 0.5 ? leads : 1;
   };
-  const all = signatureFor(sport, brief.sport.role);
-  const groups = frame.groups.filter(({ when, from = 0 }) => brief.minutes >= from && (!when || isSportOf(all, when)));
+  const groups = frame.groups.filter(
+    ({ when, from = 0 }) => brief.minutes >= from && (!when || isSportOf(signature, when)),
+  );
   const groupWeight = groups.reduce((sum, g) => sum + g.weight, 0);
   const rowWeights = rows.map((row) => row.weight ** byWeight * leftOf(row, brief) * lead(row.parts.flat()));
   const rowWeight = rowWeights.reduce((sum, w) => sum + w, 0);
-  const returning = type === 'return' ? needs.prevention.filter((need) => need.kind === 'risk' && need.returning) : [];
+  const returning = type === 'return' ? needs.prevention.filter(isReturning) : [];
   const ofReturning = returning.length > 0 ? returningShare : 0;
   const left = 1 - ofReturning;
   const ofGroups = left * (rows.length === 0 ? 1 : groupsShare);
   return [
-    ...returning.flatMap((need): Place[] =>
-      need.kind === 'risk'
-        ? [
-            {
-              id: `part.${need.id}`,
-              name: `work for the ${need.name}`,
-              weight: ofReturning / returning.length,
-              sets: returningSets,
-              serves: (variant) => preventionOf(variant, need.risk),
-            },
-          ]
-        : [],
+    ...returning.map(
+      ({ id, name, risk }): Place => ({
+        id: `part.${id}`,
+        name: `work for the ${name}`,
+        weight: ofReturning / returning.length,
+        sets: returningSets,
+        serves: (variant) => preventionOf(variant, risk),
+      }),
     ),
     ...groups.map(
       (group): Place => ({

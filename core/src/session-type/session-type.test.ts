@@ -11,6 +11,8 @@ import { frames } from './frames';
 import { focusTypes, type SessionType, sessionTypes } from './session-type';
 
 const of = (id: string) => sportById(id) as SportProfile;
+/** The type of a brief in a sport, for its role. */
+const typeIn = (brief: Brief) => sessionTypeOf(brief, signatureFor(of(brief.sport.id), brief.sport.role));
 const briefIn = (sport: string, changes: Partial<Brief> = {}) =>
   plainBrief({ sport: { id: sport, role: of(sport).roles[0]?.id as string }, ...changes });
 
@@ -34,7 +36,7 @@ describe('the type of a session', () => {
     ['handball', { aim: 'strength', season: { phase: 'in-season', nextFixture: '2026-12-10' } }, 'primer'],
     ['handball', { season: { phase: 'in-season', nextFixture: '2026-12-12' } }, 'whole-body'],
   ])('%s, %j: %s', (sport, changes, type) => {
-    const choice = sessionTypeOf(briefIn(sport, changes), of(sport));
+    const choice = typeIn(briefIn(sport, changes));
     expect(choice.type).toBe(type);
     expect(choice.reason.length).toBeGreaterThan(10);
   });
@@ -44,7 +46,7 @@ describe('the type of a session', () => {
       sessionType: 'trunk',
       season: { phase: 'in-season', nextFixture: '2026-12-10' },
     });
-    expect(sessionTypeOf(brief, of('handball'))).toEqual({
+    expect(typeIn(brief)).toEqual({
       type: 'trunk',
       reason: 'Chosen by you.',
       chosen: true,

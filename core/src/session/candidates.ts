@@ -20,12 +20,17 @@ export const circuitBlocks: Readonly<Record<'circuits' | 'timed', ReadonlySet<Bl
   timed: new Set(['technique', 'strength', 'prevention', 'trunk', 'finisher']),
 };
 
-/** Whether a block goes round as a circuit under a rule. */
-export const goesRound = (rule: GroupRule, block: BlockKind): boolean =>
-  'rounds' in rule && circuitBlocks[rule.format].has(block);
+interface CircuitRule {
+  format: 'circuits' | 'timed';
+  rounds: number;
+}
 
 /** How items are put together: each alone, in turn, or round and round. */
-export type GroupRule = { format: 'straight' | 'pairs' | 'rounds' } | { format: 'circuits' | 'timed'; rounds: number };
+export type GroupRule = { format: 'straight' | 'pairs' | 'rounds' } | CircuitRule;
+
+/** Whether a block goes round as a circuit under a rule. */
+const goesRound = (rule: GroupRule, block: BlockKind): rule is CircuitRule =>
+  'rounds' in rule && circuitBlocks[rule.format].has(block);
 
 /** Rest between the items of a circuit and after each of its rounds, by the clock and without; seconds, common practice, no source. */
 export const circuitRests = {
@@ -33,29 +38,22 @@ export const circuitRests = {
   timed: { between: 20, round: 30 },
 } as const;
 
-/** Blocks whose sets follow the frame and the step of the week; the others have the frame's fewest, and one more. */
-const fullBlocks: ReadonlySet<BlockKind> = new Set(['power', 'strength', 'prevention', 'trunk', 'technique']);
-/** An accessory has no more sets; common practice, no source. */
+/** Blocks that may have all the sets of the frame; what stands beside them has no more than so many. Common practice, no source. */
+const fullBlocks: ReadonlySet<BlockKind> = new Set(['power', 'strength', 'technique']);
 const accessorySets = 3;
 
 /** How many sets the main work may have, by type, level, phase and minutes; common practice, no source. */
 function setChoices(block: BlockKind, variant: Variant, { brief, frame, type }: Context, rule: GroupRule): number[] {
   if (preparingBlocks.has(block)) return [variant.dose.sets];
-  if (goesRound(rule, block)) return [(rule as { rounds: number }).rounds];
+  if (goesRound(rule, block)) return [rule.rounds];
   const step = stepFor(brief).sets;
   const [fewest, most] = frame.sets;
   // A drill is learnt by doing it often; the step of the week is for what loads.
   const stepMost = block === 'technique' ? most : Math.max(...step);
   const allowed = isNewTo(variant, brief) ? Math.min(newMovementSets, stepMost) : stepMost;
   // Power is many sets of few, and a step that allows two allows three of them.
-  const upTo =
-    block === 'power' && type.type === 'power'
-      ? Math.min(most, allowed + 1)
-      : Math.min(
-          most,
-          allowed,
-          fullBlocks.has(block) && block !== 'trunk' && block !== 'prevention' ? most : accessorySets,
-        );
+  const more = block === 'power' && type.type === 'power' ? 1 : 0;
+  const upTo = Math.min(most, allowed + more, fullBlocks.has(block) ? most : accessorySets);
   const from = Math.min(upTo, block === 'power' ? fewest : Math.min(fewest, 2));
   return Array.from({ length: upTo - from + 1 }, (_, k) => from + k);
 }
@@ -131,12 +129,12 @@ export function offersOf(context: Context, bounds: Record<BlockKind, BlockBounds
 
 /** Seconds that an item brings with it in a circuit, which has two items at the least: half of the round rests. */
 function withItsOwn(column: Column, rule: GroupRule): Column {
-  if (!('rounds' in rule) || !goesRound(rule, column.group.block)) return column;
+  if (!goesRound(rule, column.group.block)) return column;
   return { ...column, seconds: column.seconds + (circuitRests[rule.format].round * rule.rounds) / 2 };
 }
 
 /** Whether a session of this type has a place for a variant in a block. */
-export function hasPlace({ places }: Pick<Context, 'places'>, variant: Variant, block: BlockKind): boolean {
+function hasPlace({ places }: Pick<Context, 'places'>, variant: Variant, block: BlockKind): boolean {
   return places.some((place) => place.serves(variant, block) > 0);
 }
 
@@ -184,7 +182,7 @@ function worthOffering(context: Context, columns: readonly Column[]): readonly C
 
 /** In a circuit the items only change places, the rest comes after the round; by the clock all work the same time. */
 function inRounds(group: Group, rule: GroupRule): Group {
-  if (!('rounds' in rule) || !goesRound(rule, group.block)) return group;
+  if (!goesRound(rule, group.block)) return group;
   const { between } = circuitRests[rule.format];
   const dose = (d: Dose): Dose => ({ ...(rule.format === 'timed' ? byTime(d) : d), restSeconds: between });
   return { ...group, choices: group.choices.map((c) => ({ ...c, dose: dose(c.dose) })) };

@@ -89,17 +89,18 @@ export function columnOf(context: Context, group: Group): Column {
     const sided = variant.adapted?.onlySide ? oneSideCounts : 1;
     const changed = variant.adapted ? changedCounts : 1;
     const perSet = sided * changed * easy * stimulus(group.block, share, fast, context.brief.aim);
+    const workSeconds = workSecondsOf(context, group.block, variant, choice, effort?.share);
     return {
       gives: context
         .gives(variant)
         .map((given, d) => (missesSide(context, variant, d) ? 0 : choice.dose.sets * perSet * given)),
       fills: fillsOf(context, group.block, variant, choice, effort?.share, sided * changed * easy),
       share: effort?.share ?? 0,
-      workSeconds: workSecondsOf(context, group.block, variant, choice, effort?.share),
+      workSeconds,
       worth:
         varietyWorth(context.brief, variant, group.block) +
         decidedWorth(context.brief, variant) +
-        itemWorth(context, group.block, variant, choice, effort?.share),
+        itemWorth(context, group.block, variant, choice, workSeconds),
       contacts: contactsOf(variant, choice.dose),
       heavySets: isHeavy(group, variant, choice, effort?.share) ? choice.dose.sets : 0,
     };
@@ -147,16 +148,15 @@ function itemWorth(
   block: Group['block'],
   variant: Variant,
   choice: Choice,
-  share: number | undefined,
+  workSeconds: number,
 ): number {
   const { frame, own, brief } = context;
   if (!frame.share[block]) return 0;
   const standing = ofStanding[own.has(variant.id) || variant.sports.length > 0 ? 3 : variant.standing];
-  const seconds = workSecondsOf(context, block, variant, choice, share);
   return (
     oneMore +
     standing +
-    usedMinutes * (seconds / 60) +
+    usedMinutes * (workSeconds / 60) +
     (choice.load ? withKit : 0) +
     (choice.dose.sets >= worthwhileSets ? manySetsOf(brief) : 0)
   );

@@ -95,7 +95,8 @@ export function contextOf(given: Brief): Context {
   const untyped = canonical(given);
   const sport = untyped.sport.profile ?? sportById(untyped.sport.id);
   if (!sport) throw new RangeError(`sport "${untyped.sport.id}" is not known`);
-  const type = sessionTypeOf(untyped, sport);
+  const signature = signatureFor(sport, untyped.sport.role);
+  const type = sessionTypeOf(untyped, signature);
   // Everything that follows reads the type from the brief, chosen or worked out.
   const brief = { ...untyped, sessionType: type.type };
   const catalogue = catalogueOf(brief.own);
@@ -107,7 +108,7 @@ export function contextOf(given: Brief): Context {
   const givenOf = new Map<Variant, readonly number[]>();
   let capacity: Capacity | undefined;
   const frame = frameOf(type.type, brief.houseRules);
-  const signature = signatureFor(sport, brief.sport.role);
+  const own = ownExercises(signature);
   return {
     brief,
     sport,
@@ -116,8 +117,8 @@ export function contextOf(given: Brief): Context {
     demands,
     type,
     frame,
-    places: placesFor(brief, sport, type.type, frame, catalogue, needs),
-    own: ownExercises(signature),
+    places: placesFor({ brief, type: type.type, frame, catalogue, needs, signature, own }),
+    own,
     usual: {
       warmUp: exercisesOf(signature.filter((row) => row.types.includes('warm-up'))),
       range: exercisesOf(signature.filter((row) => row.kind === 'range')),

@@ -2,6 +2,7 @@ import { catalogueOf } from '../exercise/catalogue';
 import type { Variant } from '../exercise/variant';
 import type { Move } from '../progress/proposal';
 import type { Brief } from './brief';
+import { sessionsBefore } from './recent';
 
 /** What the coach decided of an exercise when its last session came back, and what that makes of its neighbours on the ladder. */
 interface Decided {
@@ -17,10 +18,7 @@ function decidedIn(brief: Brief): Decided {
   const found = known.get(brief);
   if (found) return found;
   const moves = new Map<string, Move>();
-  const latest = (brief.season.recent ?? [])
-    .filter((s) => s.date < brief.date)
-    .sort((a, b) => b.date.localeCompare(a.date));
-  for (const { items } of latest)
+  for (const { items } of sessionsBefore(brief))
     for (const { variant, decided } of items ?? []) if (!moves.has(variant) && decided) moves.set(variant, decided);
   const { byId } = catalogueOf(brief.own);
   const rungs = new Map<string, Move>();

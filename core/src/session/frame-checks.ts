@@ -1,14 +1,14 @@
+import type { Variant } from '../exercise/variant';
 import type { KitKind } from '../exercise/vocabulary';
+import type { Feasibility } from '../kit/feasible';
 import { kindName } from '../kit/in-words';
 import type { Place } from '../session-type/places';
 import { sessionTypeNames } from '../session-type/session-type';
 import type { Check } from './checks';
 import type { Column } from './column';
 import type { Context } from './context';
-import { frameShares } from './frame-share';
+import { frameShares, missesFrame } from './frame-share';
 
-/** What a session misses of a share before it is worth saying. */
-const noticed = 0.06;
 /** Serving it less than this, a makeshift stands in. */
 const makeshift = 0.5;
 /** Rows of this weight are worth buying something for. */
@@ -17,25 +17,30 @@ const worthKit = 3;
 const served = (place: Place, columns: readonly Column[]): number =>
   Math.max(0, ...columns.flatMap(({ group, variants }) => variants.map((v) => place.serves(v, group.block))));
 
+/** Everything that could serve a place, with what stands against it: only that is looked at, since what is feasible of the whole library takes long. */
+function couldServe({ catalogue, feasible }: Context, { group, row }: Place): Feasibility[] {
+  const named = new Set(row?.parts.flat());
+  return catalogue.all
+    .filter(({ id, pattern }) => named.has(id) || group?.patterns.includes(pattern))
+    .flatMap(({ id }) => feasible.get(id) ?? []);
+}
+
+const bestBlock = (place: Place, variant: Variant): number =>
+  Math.max(...variant.blocks.map((block) => place.serves(variant, block)));
+
 /** The best that could be done here for a place, 0 when nothing can. */
-function feasibleFor({ feasible }: Context, place: Place): number {
-  return Math.max(
-    0,
-    ...feasible
-      .all()
-      .filter(({ possible }) => possible)
-      .flatMap(({ variant }) => variant.blocks.map((block) => place.serves(variant, block))),
-  );
+function feasibleFor(context: Context, place: Place): number {
+  const possible = couldServe(context, place).filter((f) => f.possible);
+  return Math.max(0, ...possible.map(({ variant }) => bestBlock(place, variant)));
 }
 
 /** The one thing that would serve a row best, where what is there serves it badly. */
-function wouldHelp({ feasible, brief }: Context, place: Place): KitKind | undefined {
-  const owned = new Set(brief.kit.items.map(({ kind }) => kind));
-  const [best] = feasible
-    .all()
+function wouldHelp(context: Context, place: Place): KitKind | undefined {
+  const owned = new Set(context.brief.kit.items.map(({ kind }) => kind));
+  const [best] = couldServe(context, place)
     .flatMap(({ variant, restricted, possible }) => {
       const missing = variant.needs.kit.filter((any) => !any.some((kind) => owned.has(kind)));
-      const score = Math.max(...variant.blocks.map((block) => place.serves(variant, block)));
+      const score = bestBlock(place, variant);
       const kind = missing[0]?.[0];
       return !possible && !restricted && missing.length === 1 && kind && score > 0 ? [{ kind, score }] : [];
     })
@@ -47,9 +52,7 @@ function wouldHelp({ feasible, brief }: Context, place: Place): KitKind | undefi
 export function frameChecks(context: Context, columns: readonly Column[]): Check[] {
   if (columns.length === 0) return [];
   const name = sessionTypeNames[context.type.type].toLowerCase();
-  const off = frameShares(context, columns).filter(
-    ({ least, most, given }) => given < least - noticed || given > most + noticed,
-  );
+  const off = frameShares(context, columns).filter(missesFrame);
   const shares: Check[] = off.map(({ block, least, most, given }) => ({
     id: `frame.${block}`,
     status: 'warn',

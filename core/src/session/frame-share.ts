@@ -14,6 +14,13 @@ export interface FrameShare {
   minutes: number;
 }
 
+/** What a session misses of a share before it is worth saying. */
+const noticed = 0.06;
+
+/** Whether a block has noticeably less or more of the main work than the type asks for. */
+export const missesFrame = ({ least, most, given }: FrameShare): boolean =>
+  given < least - noticed || given > most + noticed;
+
 const hundredth = (value: number) => Math.round(value * 100) / 100;
 
 /** Blocks that the type asks for or the session holds, in the order they are done. */

@@ -19,7 +19,7 @@ const together: Record<GroupRule['format'], Together> = { straight: 1, pairs: 2,
 
 const clocked: ReadonlySet<string> = new Set(['circuits', 'timed']);
 /** Types whose work is done one thing at a time, whatever the house rule for main work says: by the clock it may be. */
-const straightTypes: ReadonlySet<SessionType> = new Set(['flexibility', 'primer', 'warm-up']);
+const straightTypes: ReadonlySet<SessionType> = new Set(['flexibility', 'primer', 'warm-up', 'rounds']);
 
 /** The ways that a house rule allows in a session of this type; circuits go round two to four times. */
 export function rulesOf({ brief, type }: Pick<Context, 'brief' | 'type'>): GroupRule[] {
@@ -27,7 +27,6 @@ export function rulesOf({ brief, type }: Pick<Context, 'brief' | 'type'>): Group
   const round = (kind: 'circuits' | 'timed'): GroupRule[] =>
     (type.type === 'conditioning' ? [2, 3, 4] : [2, 3]).map((rounds) => ({ format: kind, rounds }));
   if (straightTypes.has(type.type)) return [{ format: 'straight' }];
-  if (type.type === 'rounds') return [{ format: 'straight' }];
   const format = type.type === 'conditioning' && !clocked.has(houseRules.format) ? 'circuits' : houseRules.format;
   if (format === 'circuits' || format === 'timed') return round(format);
   if (format === 'free') return [{ format: 'rounds' }, ...round('circuits')];

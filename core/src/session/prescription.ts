@@ -289,12 +289,11 @@ function prescribeWith(
   // A side that a restriction leaves out stays out, whatever was typed.
   const sided = (dose: Dose): Dose => (variant.adapted?.onlySide ? { ...dose, perSide: false } : dose);
   const isRound = brief.sessionType === 'rounds' && block === 'technique';
-  const reserveToday = stepFor(brief).reserve;
   const ruled = (dose: Dose): Dose => {
     const rested = { ...dose, restSeconds: restFor(variant, block, dose, effort?.share, brief) };
     if (isRound) return asRound(rested, brief);
     if (brief.sessionType === 'rounds' && block === 'finisher') return asBurst(rested);
-    if (brief.houseRules.doseBy === 'reserve') return byReserve(rested, block, reserveToday);
+    if (brief.houseRules.doseBy === 'reserve') return byReserve(rested, block, stepFor(brief).reserve);
     return brief.houseRules.doseBy === 'time' ? byTime(rested, block) : rested;
   };
   const finish = (dose: Dose): Choice => {

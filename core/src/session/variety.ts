@@ -2,6 +2,7 @@ import { daysBetween } from '../athlete/athlete';
 import type { Variant } from '../exercise/variant';
 import type { BlockKind } from '../exercise/vocabulary';
 import type { Brief } from './brief';
+import { sessionsBefore } from './recent';
 
 /** Lifts that have to stay the same for some weeks, so that they can be moved on. */
 const steadyBlocks: ReadonlySet<BlockKind> = new Set(['strength', 'power']);
@@ -22,7 +23,7 @@ function latelyOf(brief: Brief): Lately {
   const found = known.get(brief);
   if (found) return found;
   const { season, date } = brief;
-  const before = (season.recent ?? []).filter((s) => s.date < date).sort((a, b) => b.date.localeCompare(a.date));
+  const before = sessionsBefore(brief);
   // In the first week of a block the main lifts may change.
   const blockDays = season.week === undefined ? underWayDays : Math.min(underWayDays, (season.week - 1) * 7);
   const underWay = new Set(

@@ -16,31 +16,25 @@ import {
   sessionShares,
 } from './joint-load';
 
-/** Share of the first twenty minutes that goes to warm-up: most of a session that is one. */
-const warmUpShare = { usual: 0.2, armCare: 0.17, warmUp: 0.42 } as const;
+/** Share of the first twenty minutes that goes to warm-up where the type says nothing else; common practice, no source. */
+const usualShare = 0.2;
+
+const frameFor = ({ sessionType }: Pick<Brief, 'sessionType'>) => frames[sessionType ?? 'whole-body'];
 
 /**
- * Minutes of warm-up: a quarter of a short session, five minutes of one of twenty, a little more for longer ones and for who feels tight. Common
- * practice, no source.
+ * Minutes of warm-up: a fifth of a session of twenty minutes, a little more for longer ones and for who feels tight, most of a session that is one.
+ * Common practice, no source.
  */
-export function warmUpMinutes({
-  minutes,
-  athlete,
-  sessionType,
-}: Pick<Brief, 'minutes' | 'athlete' | 'sessionType'>): number {
-  const share =
-    sessionType === 'warm-up'
-      ? warmUpShare.warmUp
-      : sessionType === 'arm-care'
-        ? warmUpShare.armCare
-        : warmUpShare.usual;
+export function warmUpMinutes(brief: Pick<Brief, 'minutes' | 'athlete' | 'sessionType'>): number {
+  const { minutes, athlete } = brief;
+  const share = frameFor(brief).warmUp ?? usualShare;
   const usual = minutes <= 20 ? minutes * share : 20 * share + (minutes - 20) / 12;
   return usual + (athlete.readiness?.tight ? Math.min(1.5, minutes / 20) : 0);
 }
 
 /** Minutes of cool-down: none in a short session, two in one of half an hour; common practice, no source. */
-export const coolDownMinutes = ({ minutes, sessionType }: Pick<Brief, 'minutes' | 'sessionType'>): number =>
-  (Math.max(0, minutes - 12) / 9) * frames[sessionType ?? 'whole-body'].coolDown;
+export const coolDownMinutes = (brief: Pick<Brief, 'minutes' | 'sessionType'>): number =>
+  (Math.max(0, brief.minutes - 12) / 9) * frameFor(brief).coolDown;
 
 const pulseBit = preparedJoints.length;
 const fastBit = pulseBit + 1;

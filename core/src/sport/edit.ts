@@ -1,6 +1,6 @@
 import { asksAnything, type Importance, mostImportance, type SportAction, type SportProfile } from './profile';
 import type { SignatureRow } from './signature/row';
-import { signatures } from './signature/signature';
+import { signatureRows } from './signature/signature-of';
 
 const withAction = (profile: SportProfile, id: string, change: (action: SportAction) => SportAction): SportProfile => ({
   ...profile,
@@ -44,7 +44,7 @@ export function removeAction(profile: SportProfile, id: string): SportProfile {
  */
 export function setRowWeight(profile: SportProfile, role: string, rowId: string, weight: 0 | 1 | 2 | 3): SportProfile {
   const everyRole = profile.roles.map((r) => r.id);
-  const rows = profile.signature ?? signatures[profile.id] ?? [];
+  const rows = signatureRows(profile);
   return {
     ...profile,
     signature: rows.flatMap((row): SignatureRow[] => {

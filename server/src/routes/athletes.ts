@@ -209,18 +209,10 @@ export function athleteRoutes({ database, today }: Services): Router {
       const sport = await sportOf(tx, athlete.squadId);
       const own = await allOwnVariants(tx);
       const sessions = await sessionsOfAthlete(tx, id);
-      const reports = await reportsOf(
-        tx,
-        sessions.map((s) => s.id),
-      );
-      const logs = await logsOf(
-        tx,
-        sessions.map((s) => s.id),
-      );
-      const decided = await decisionsOf(
-        tx,
-        sessions.map((s) => s.id),
-      );
+      const ids = sessions.map((s) => s.id);
+      const reports = await reportsOf(tx, ids);
+      const logs = await logsOf(tx, ids);
+      const decided = await decisionsOf(tx, ids);
       const evidence = evidenceOf(sessions, logs, reports, decided, today());
       const brief = withEvidence(briefOf(athlete, sport, season, today()), evidence);
       return {

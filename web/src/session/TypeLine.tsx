@@ -1,6 +1,6 @@
 import { qualityOfBlock } from '@tropaeum/core/exercise/vocabulary';
 import type { Context } from '@tropaeum/core/session/context';
-import type { FrameShare } from '@tropaeum/core/session/frame-share';
+import { type FrameShare, missesFrame } from '@tropaeum/core/session/frame-share';
 import type { Plan } from '@tropaeum/core/session/plan';
 import { type SessionType, sessionTypeNames, sessionTypes } from '@tropaeum/core/session-type/session-type';
 import { qualityColour } from '../ui/quality-colour';
@@ -14,12 +14,9 @@ export function nextType(type: SessionType, step: 1 | -1): SessionType {
 }
 
 const percent = (share: number) => Math.round(share * 100);
-/** Off by so much of the main work is worth marking. */
-const noticed = 0.06;
-
 /** A block of the main work: minutes it takes, and the share that the type asks for. */
-function Share({ block, least, most, given, minutes }: FrameShare) {
-  const off = given < least - noticed || given > most + noticed;
+function Share({ share }: { share: FrameShare }) {
+  const { block, least, most, given, minutes } = share;
   return (
     <span
       className="flex items-center gap-1 whitespace-nowrap"
@@ -30,7 +27,7 @@ function Share({ block, least, most, given, minutes }: FrameShare) {
         className="inline-block size-2"
         style={{ background: qualityColour[qualityOfBlock[block]] }}
       />
-      {words(block)} <b className={`dose ${off ? 'text-oxide' : ''}`}>{minutes.toFixed(0)} min</b>
+      {words(block)} <b className={`dose ${missesFrame(share) ? 'text-oxide' : ''}`}>{minutes.toFixed(0)} min</b>
       <span className="text-quiet">
         {percent(least)}–{percent(most)} %
       </span>
@@ -71,7 +68,7 @@ export function TypeLine({ context, plan }: { context: Context; plan: Plan | und
           {plan.frame
             .filter(({ given, least }) => given > 0 || least > 0)
             .map((share) => (
-              <Share key={share.block} {...share} />
+              <Share key={share.block} share={share} />
             ))}
         </span>
       )}

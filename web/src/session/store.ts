@@ -2,7 +2,7 @@ import { parseDose, printDose } from '@tropaeum/core/dose/notation';
 import { catalogueOf } from '@tropaeum/core/exercise/catalogue';
 import { blockOrder } from '@tropaeum/core/session/blocks';
 import type { Brief } from '@tropaeum/core/session/brief';
-import type { Proof } from '@tropaeum/core/session/compose';
+import type { Composed, Proof } from '@tropaeum/core/session/compose';
 import { type Difference, differenceOf } from '@tropaeum/core/session/difference';
 import type { Draft } from '@tropaeum/core/session/draft';
 import { add, choiceAt, type ItemPlace, remove } from '@tropaeum/core/session/edit';
@@ -158,6 +158,28 @@ export const useSession = create<SessionState>((set, get) => {
       if (get().proving === controller) set({ proving: undefined });
     }
   };
+  /** Composes for the brief as it stands, with what is pinned, and hands over what came of it unless it is no longer wanted or something else is composed by then. */
+  const composed = async (take: (composition: Composed) => void, wanted: () => boolean = () => true) => {
+    const { brief, draft } = get();
+    const controller = new AbortController();
+    set({ composing: controller, refused: undefined });
+    try {
+      const held = withPins(brief, draft);
+      const composition = await composeAway(held, controller.signal);
+      if (get().composing !== controller || !wanted()) return;
+      if ('refused' in composition) set({ refused: composition.refused });
+      else {
+        take(composition);
+        set({ changed: draft && differenceOf(draft, composition.draft) });
+        void lookFurther(held);
+      }
+    } catch (error) {
+      if ((error as Error).name !== 'AbortError')
+        set({ problem: 'Composing broke off; the session is as it was. Try again.' });
+    } finally {
+      if (get().composing === controller) set({ composing: undefined });
+    }
+  };
   return {
     athleteId: '',
     brief: emptyBrief,
@@ -189,25 +211,12 @@ export const useSession = create<SessionState>((set, get) => {
       const brief: Brief = type ? { ...rest, sessionType: type } : rest;
       remember({ brief, bound: undefined });
       if (!draft) return;
-      const controller = new AbortController();
-      set({ composing: controller, refused: undefined, selected: undefined });
-      try {
-        const held = withPins(brief, draft);
-        const composition = await composeAway(held, controller.signal);
-        if (get().composing !== controller || get().brief !== brief) return;
-        if ('refused' in composition) set({ refused: composition.refused });
-        else {
-          const { draft: next, proof } = composition;
-          // One step: the type and what was composed for it go back together.
-          set((s) => ({ draft: next, bound: proof.bound, changes: s.changes + 1, changed: differenceOf(draft, next) }));
-          void lookFurther(held);
-        }
-      } catch (error) {
-        if ((error as Error).name !== 'AbortError')
-          set({ problem: 'Composing broke off; the session is as it was. Try again.' });
-      } finally {
-        if (get().composing === controller) set({ composing: undefined });
-      }
+      set({ selected: undefined });
+      await composed(
+        // One step: the type and what was composed for it go back together.
+        ({ draft: next, proof }) => set((s) => ({ draft: next, bound: proof.bound, changes: s.changes + 1 })),
+        () => get().brief === brief,
+      );
     },
     adoptSport(profile) {
       const adopted = <S extends Snapshot>(at: S): S => ({
@@ -284,26 +293,12 @@ export const useSession = create<SessionState>((set, get) => {
         }));
     },
     async compose() {
-      const { brief, draft, composing } = get();
-      if (composing) return;
-      const controller = new AbortController();
-      set({ composing: controller, refused: undefined, problem: undefined });
-      try {
-        const held = withPins(brief, draft);
-        const composition = await composeAway(held, controller.signal);
-        if (get().composing !== controller) return;
-        if ('refused' in composition) set({ refused: composition.refused });
-        else {
-          remember({ draft: composition.draft, bound: composition.proof.bound });
-          set({ selected: undefined, changed: draft && differenceOf(draft, composition.draft) });
-          void lookFurther(held);
-        }
-      } catch (error) {
-        if ((error as Error).name !== 'AbortError')
-          set({ problem: 'Composing broke off; the session is as it was. Try again.' });
-      } finally {
-        if (get().composing === controller) set({ composing: undefined });
-      }
+      if (get().composing) return;
+      set({ problem: undefined });
+      await composed(({ draft, proof }) => {
+        remember({ draft, bound: proof.bound });
+        set({ selected: undefined });
+      });
     },
     stop() {
       get().composing?.abort();

@@ -2,13 +2,17 @@ import type { SportProfile } from '../profile';
 import type { SignatureRow } from './row';
 import { signatures } from './signature';
 
+/** All rows of a sport: its own, else those of the shipped sport of its id. */
+export const signatureRows = (sport: Pick<SportProfile, 'id' | 'signature'>): readonly SignatureRow[] =>
+  sport.signature ?? signatures[sport.id] ?? [];
+
 /**
  * The signature work of a sport for a role: rows of the role stand in for those of the same name that hold for everybody.
  *
  * @example signatureFor(football, 'keeper').find((row) => row.id === 'nordic')?.weight // 2
  */
 export function signatureFor(sport: SportProfile, role: string): SignatureRow[] {
-  const rows = sport.signature ?? signatures[sport.id] ?? [];
+  const rows = signatureRows(sport);
   const own = rows.filter((row) => row.roles?.includes(role));
   const named = new Set(own.map((row) => row.id));
   return [...own, ...rows.filter((row) => !row.roles && !named.has(row.id))].map((row) => ({
