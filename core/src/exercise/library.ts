@@ -1,5 +1,6 @@
 import { laddered } from './ladders';
 import adductor from './library/adductor';
+import aimDrill from './library/aim-drill';
 import ankleBand from './library/ankle-band';
 import ankleRock from './library/ankle-rock';
 import ankleWeight from './library/ankle-weight';
@@ -21,6 +22,7 @@ import bandWalk from './library/band-walk';
 import barLift from './library/bar-lift';
 import bearHold from './library/bear-hold';
 import birdDog from './library/bird-dog';
+import boatDrill from './library/boat-drill';
 import bodyRow from './library/body-row';
 import bound from './library/bound';
 import bridge from './library/bridge';
@@ -29,6 +31,7 @@ import calfRaise from './library/calf-raise';
 import catCamel from './library/cat-camel';
 import chop from './library/chop';
 import copenhagen from './library/copenhagen';
+import courtDrill from './library/court-drill';
 import crawl from './library/crawl';
 import crossLunge from './library/cross-lunge';
 import cuffWall from './library/cuff-wall';
@@ -104,6 +107,7 @@ import ropeSkip from './library/rope-skip';
 import row from './library/row';
 import rowHinge from './library/row-hinge';
 import runDrill from './library/run-drill';
+import runTechnique from './library/run-technique';
 import scapularPushUp from './library/scapular-push-up';
 import shadowBoxing from './library/shadow-boxing';
 import shortFoot from './library/short-foot';
@@ -119,15 +123,19 @@ import splitStretch from './library/split-stretch';
 import sportStep from './library/sport-step';
 import squat from './library/squat';
 import squatReach from './library/squat-reach';
+import stageDrill from './library/stage-drill';
+import stanceDrill from './library/stance-drill';
 import stepDown from './library/step-down';
 import stepJack from './library/step-jack';
 import stepTouch from './library/step-touch';
 import stepUp from './library/step-up';
 import stretchHold from './library/stretch-hold';
+import strikeDrill from './library/strike-drill';
 import swimPull from './library/swim-pull';
 import swimmerRaise from './library/swimmer-raise';
 import swing from './library/swing';
 import threeWayCalf from './library/three-way-calf';
+import throwDrill from './library/throw-drill';
 import throwRelease from './library/throw-release';
 import toeRaise from './library/toe-raise';
 import towelThrow from './library/towel-throw';
@@ -291,6 +299,14 @@ const families: readonly (readonly Variant[])[] = [
   wallPass,
   waterDrill,
   windDown,
+  courtDrill,
+  stanceDrill,
+  runTechnique,
+  throwDrill,
+  boatDrill,
+  stageDrill,
+  aimDrill,
+  strikeDrill,
 ];
 
 /** Every variant that ships, each knowing its easier and harder neighbour. */

@@ -154,14 +154,20 @@ export const aiming: readonly SignatureRow[] = [
     weight: 2,
     roles: ['bow'],
     types: ['technique', 'warm-up'],
-    parts: [['sitting-band-row', 'band-row', 'single-leg-stand-eyes-closed', 'heel-toe-stand']],
+    parts: [
+      ['band-draw-and-hold', 'front-arm-hold', 'dry-hold-breath'],
+      ['sitting-band-row', 'band-row', 'single-leg-stand-eyes-closed', 'heel-toe-stand'],
+    ],
     perWeek: [1, 1],
   }),
   ownDrills({
     weight: 2,
     roles: ['rifle', 'pistol'],
     types: ['technique', 'warm-up'],
-    parts: [['single-leg-stand-eyes-closed', 'heel-toe-stand']],
+    parts: [
+      ['front-arm-hold', 'dry-hold-breath', 'kneeling-aim-hold'],
+      ['single-leg-stand-eyes-closed', 'heel-toe-stand'],
+    ],
     perWeek: [1, 1],
   }),
   {

@@ -148,14 +148,22 @@ export const alpineSkiing: readonly SignatureRow[] = [
     weight: 1,
     roles: ['technical'],
     types: ['technique', 'rounds', 'warm-up'],
-    parts: [['shifting-side-squat', 'side-hop-stick'], ['skater-hop']],
+    parts: [
+      ['turn-change', 'tuck-hold', 'wall-drive-march'],
+      ['shifting-side-squat', 'side-hop-stick'],
+      ['skater-hop'],
+    ],
     perWeek: [1, 1],
   }),
   ownDrills({
     weight: 1,
     roles: ['speed'],
     types: ['technique', 'rounds', 'warm-up'],
-    parts: [['shifting-side-squat', 'wall-sit', 'side-hop-stick'], ['skater-hop']],
+    parts: [
+      ['tuck-hold', 'turn-change', 'wall-drive-march'],
+      ['shifting-side-squat', 'wall-sit', 'side-hop-stick'],
+      ['skater-hop'],
+    ],
     perWeek: [1, 1],
   }),
   {

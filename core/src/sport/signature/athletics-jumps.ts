@@ -162,6 +162,7 @@ export const athleticsJumps: readonly SignatureRow[] = [
     roles: ['long', 'triple'],
     types: ['technique', 'warm-up'],
     parts: [
+      ['penultimate-step', 'free-leg-switch', 'wall-drive-march'],
       ['forward-hop-stick', 'high-knee-run', 'pogo-jump', 'leg-lowering'],
       ['a-march', 'a-skip'],
     ],
@@ -172,6 +173,7 @@ export const athleticsJumps: readonly SignatureRow[] = [
     roles: ['high'],
     types: ['technique', 'warm-up'],
     parts: [
+      ['penultimate-step', 'free-leg-switch'],
       ['forward-hop-stick', 'high-knee-run', 'pogo-jump', 'bridge'],
       ['a-march', 'a-skip'],
     ],
@@ -182,6 +184,7 @@ export const athleticsJumps: readonly SignatureRow[] = [
     roles: ['vault'],
     types: ['technique', 'warm-up'],
     parts: [
+      ['pole-plant-walk', 'penultimate-step', 'free-leg-switch'],
       ['forward-hop-stick', 'high-knee-run', 'pogo-jump'],
       ['a-march', 'a-skip'],
     ],

@@ -161,28 +161,40 @@ export const athleticsThrows: readonly SignatureRow[] = [
     weight: 2,
     roles: ['shot'],
     types: ['technique', 'warm-up'],
-    parts: [['band-turn', 'step-side-throw', 'single-leg-reach']],
+    parts: [
+      ['power-position-drive', 'glide-hold'],
+      ['band-turn', 'step-side-throw', 'single-leg-reach'],
+    ],
     perWeek: [1, 1],
   }),
   ownDrills({
     weight: 2,
     roles: ['discus'],
     types: ['technique', 'warm-up'],
-    parts: [['band-turn', 'step-side-throw', 'quarter-turn-stick']],
+    parts: [
+      ['power-position-drive', 'pivot-turn'],
+      ['band-turn', 'step-side-throw', 'quarter-turn-stick'],
+    ],
     perWeek: [1, 1],
   }),
   ownDrills({
     weight: 2,
     roles: ['hammer'],
     types: ['technique', 'warm-up'],
-    parts: [['band-turn', 'step-side-throw', 'quarter-turn-stick']],
+    parts: [
+      ['towel-winds', 'pivot-turn'],
+      ['band-turn', 'step-side-throw', 'quarter-turn-stick'],
+    ],
     perWeek: [1, 1],
   }),
   ownDrills({
     weight: 2,
     roles: ['javelin'],
     types: ['technique', 'warm-up'],
-    parts: [['band-turn', 'step-side-throw', 'towel-throw']],
+    parts: [
+      ['step-throw-stop', 'crossover-block-step', 'power-position-drive'],
+      ['band-turn', 'step-side-throw', 'towel-throw'],
+    ],
     perWeek: [1, 1],
   }),
   {

@@ -179,7 +179,10 @@ export const basketball: readonly SignatureRow[] = [
   ownDrills({
     weight: 1,
     types: ['technique', 'rounds', 'warm-up'],
-    parts: [['side-shuffle', 'snap-down', 'ready-hop-step']],
+    parts: [
+      ['defensive-slide', 'jump-stop-pivot', 'box-out-step', 'penultimate-step', 'wall-set'],
+      ['side-shuffle', 'snap-down', 'ready-hop-step'],
+    ],
     perWeek: [1, 1],
   }),
   {

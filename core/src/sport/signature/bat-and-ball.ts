@@ -188,28 +188,40 @@ export const batAndBall: readonly SignatureRow[] = [
     weight: 2,
     roles: ['thrower'],
     types: ['technique', 'warm-up'],
-    parts: [['towel-throw', 'shadow-throw-brake', 'side-shuffle']],
+    parts: [
+      ['step-throw-stop', 'low-pick-up', 'ready-hop-step'],
+      ['towel-throw', 'shadow-throw-brake', 'side-shuffle'],
+    ],
     perWeek: [1, 1],
   }),
   ownDrills({
     weight: 2,
     roles: ['bowler'],
     types: ['technique', 'warm-up'],
-    parts: [['towel-throw', 'shadow-throw-brake', 'overarm-bowl-drill']],
+    parts: [
+      ['step-throw-stop', 'low-pick-up'],
+      ['towel-throw', 'shadow-throw-brake', 'overarm-bowl-drill'],
+    ],
     perWeek: [1, 1],
   }),
   ownDrills({
     weight: 2,
     roles: ['batter'],
     types: ['technique', 'warm-up'],
-    parts: [['towel-throw', 'shadow-throw-brake']],
+    parts: [
+      ['bat-swing', 'step-throw-stop', 'low-pick-up'],
+      ['towel-throw', 'shadow-throw-brake'],
+    ],
     perWeek: [1, 1],
   }),
   ownDrills({
     weight: 2,
     roles: ['catcher'],
     types: ['technique', 'warm-up'],
-    parts: [['towel-throw', 'shadow-throw-brake', 'snap-down']],
+    parts: [
+      ['crouch-rise-throw', 'step-throw-stop', 'low-pick-up'],
+      ['towel-throw', 'shadow-throw-brake', 'snap-down'],
+    ],
     perWeek: [1, 1],
   }),
   {

@@ -132,7 +132,10 @@ export const climbing: readonly SignatureRow[] = [
   ownDrills({
     weight: 1,
     types: ['technique', 'warm-up'],
-    parts: [['single-leg-reach', 'underhand-pull-up', 'hollow-hold']],
+    parts: [
+      ['silent-feet', 'rock-over'],
+      ['single-leg-reach', 'underhand-pull-up', 'hollow-hold'],
+    ],
     perWeek: [1, 1],
   }),
   {

@@ -163,21 +163,27 @@ export const cycling: readonly SignatureRow[] = [
     weight: 1,
     roles: ['road'],
     types: ['technique', 'warm-up'],
-    parts: [['hands-at-head-hinge']],
+    parts: [['riding-position-hold', 'level-feet-balance'], ['hands-at-head-hinge']],
     perWeek: [1, 1],
   }),
   ownDrills({
     weight: 1,
     roles: ['track'],
     types: ['technique', 'warm-up'],
-    parts: [['hands-at-head-hinge', 'split-squat-hold']],
+    parts: [
+      ['start-stance-drive', 'riding-position-hold'],
+      ['hands-at-head-hinge', 'split-squat-hold'],
+    ],
     perWeek: [1, 1],
   }),
   ownDrills({
     weight: 1,
     roles: ['off-road'],
     types: ['technique', 'warm-up'],
-    parts: [['hands-at-head-hinge', 'cushion-stand']],
+    parts: [
+      ['level-feet-balance', 'riding-position-hold', 'start-stance-drive'],
+      ['hands-at-head-hinge', 'cushion-stand'],
+    ],
     perWeek: [1, 1],
   }),
   {

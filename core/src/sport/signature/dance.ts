@@ -206,6 +206,7 @@ export const dance: readonly SignatureRow[] = [
     weight: 3,
     types: ['technique', 'rounds', 'warm-up'],
     parts: [
+      ['plie', 'releve', 'developpe-hold', 'saute-series', 'spotting-balance', 'roll-down'],
       [
         'bent-knee-calf-raise',
         'single-leg-calf-raise',

@@ -143,6 +143,7 @@ export const distanceRunning: readonly SignatureRow[] = [
     weight: 1,
     types: ['technique', 'warm-up'],
     parts: [
+      ['running-action', 'straight-leg-scissors'],
       ['march-on-the-spot', 'high-knee-run'],
       ['a-march', 'a-skip', 'butt-kicks', 'stand-leg-swing'],
     ],

@@ -133,14 +133,17 @@ export const fieldHockey: readonly SignatureRow[] = [
     weight: 1,
     roles: ['goalkeeper'],
     types: ['technique', 'rounds', 'warm-up'],
-    parts: [['keeper-side-step']],
+    parts: [['ready-hop-step', 'defensive-slide'], ['keeper-side-step']],
     perWeek: [1, 1],
   }),
   ownDrills({
     weight: 1,
     roles: ['defender', 'midfield', 'forward'],
     types: ['technique', 'rounds', 'warm-up'],
-    parts: [['side-shuffle', 'side-lunge']],
+    parts: [
+      ['stick-swing', 'defensive-slide', 'ready-hop-step', 'falling-start'],
+      ['side-shuffle', 'side-lunge'],
+    ],
     perWeek: [1, 1],
   }),
   {

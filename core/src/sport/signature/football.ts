@@ -236,7 +236,10 @@ export const football: readonly SignatureRow[] = [
     weight: 1,
     roles: ['keeper'],
     types: ['technique', 'rounds', 'warm-up'],
-    parts: [['ball-strike-swing', 'keeper-side-step']],
+    parts: [
+      ['defensive-slide', 'wall-first-touch'],
+      ['ball-strike-swing', 'keeper-side-step'],
+    ],
     perWeek: [1, 1],
   }),
   ownDrills({
@@ -244,6 +247,7 @@ export const football: readonly SignatureRow[] = [
     roles: ['defender', 'midfield', 'forward'],
     types: ['technique', 'rounds', 'warm-up'],
     parts: [
+      ['wall-first-touch', 'defensive-slide', 'header-timing', 'falling-start', 'wall-drive-march'],
       ['ball-strike-swing', 'side-shuffle', 'countermovement-jump'],
       ['backpedal', 'carioca'],
     ],
@@ -253,7 +257,10 @@ export const football: readonly SignatureRow[] = [
     weight: 1,
     roles: ['front-row'],
     types: ['technique', 'rounds', 'warm-up'],
-    parts: [['ball-strike-swing', 'level-change']],
+    parts: [
+      ['wall-drive-march', 'falling-start'],
+      ['ball-strike-swing', 'level-change'],
+    ],
     perWeek: [1, 1],
   }),
   {

@@ -212,6 +212,7 @@ export const gymnastics: readonly SignatureRow[] = [
     roles: ['floor'],
     types: ['technique', 'warm-up'],
     parts: [
+      ['dish-arch-roll', 'handstand-shrug'],
       [
         'wrist-rock',
         'wall-walk-half',
@@ -229,6 +230,7 @@ export const gymnastics: readonly SignatureRow[] = [
     roles: ['bars'],
     types: ['technique', 'warm-up'],
     parts: [
+      ['dish-arch-roll', 'handstand-shrug'],
       [
         'wrist-rock',
         'wall-walk-half',
@@ -244,7 +246,10 @@ export const gymnastics: readonly SignatureRow[] = [
     weight: 3,
     roles: ['rhythmic'],
     types: ['technique', 'warm-up'],
-    parts: [['wrist-rock', 'hollow-hold', 'long-lying-hold', 'split-jump', 'long-sitting-leg-lift']],
+    parts: [
+      ['developpe-hold', 'spotting-balance', 'dish-arch-roll', 'roll-down'],
+      ['wrist-rock', 'hollow-hold', 'long-lying-hold', 'split-jump', 'long-sitting-leg-lift'],
+    ],
     perWeek: [2, 1],
   }),
   {

@@ -170,21 +170,30 @@ export const handball: readonly SignatureRow[] = [
     weight: 1,
     roles: ['goalkeeper'],
     types: ['technique', 'rounds', 'warm-up'],
-    parts: [['towel-throw', 'shadow-throw-brake', 'side-shuffle', 'keeper-side-step']],
+    parts: [
+      ['step-throw-stop', 'defensive-slide', 'kneeling-water-throw'],
+      ['towel-throw', 'shadow-throw-brake', 'side-shuffle', 'keeper-side-step'],
+    ],
     perWeek: [1, 1],
   }),
   ownDrills({
     weight: 1,
     roles: ['wing', 'back'],
     types: ['technique', 'rounds', 'warm-up'],
-    parts: [['towel-throw', 'shadow-throw-brake', 'jump-shot-drill', 'side-shuffle']],
+    parts: [
+      ['step-throw-stop', 'defensive-slide', 'jump-stop-pivot', 'falling-start'],
+      ['towel-throw', 'shadow-throw-brake', 'jump-shot-drill', 'side-shuffle'],
+    ],
     perWeek: [1, 1],
   }),
   ownDrills({
     weight: 1,
     roles: ['pivot'],
     types: ['technique', 'rounds', 'warm-up'],
-    parts: [['towel-throw', 'shadow-throw-brake', 'side-shuffle']],
+    parts: [
+      ['step-throw-stop', 'defensive-slide', 'jump-stop-pivot', 'kneeling-water-throw'],
+      ['towel-throw', 'shadow-throw-brake', 'side-shuffle'],
+    ],
     perWeek: [1, 1],
   }),
   {

@@ -164,6 +164,7 @@ export const largeCourtRacket: readonly SignatureRow[] = [
     weight: 2,
     types: ['technique', 'rounds', 'warm-up'],
     parts: [
+      ['corner-steps'],
       ['shadow-forehand', 'shadow-backhand', 'shadow-serve', 'shadow-throw-brake', 'ready-hop-step', 'side-shuffle'],
       ['band-forehand-swing', 'band-backhand-swing'],
     ],

@@ -140,21 +140,33 @@ export const nordicSkiing: readonly SignatureRow[] = [
     weight: 1,
     roles: ['classic'],
     types: ['technique', 'warm-up'],
-    parts: [['band-pull-down', 'march-on-the-spot'], ['a-march']],
+    parts: [
+      ['diagonal-stride', 'band-diagonal-pole', 'band-double-pole'],
+      ['band-pull-down', 'march-on-the-spot'],
+      ['a-march'],
+    ],
     perWeek: [1, 1],
   }),
   ownDrills({
     weight: 1,
     roles: ['skating'],
     types: ['technique', 'warm-up'],
-    parts: [['band-pull-down', 'skating-push'], ['skater-hop']],
+    parts: [
+      ['skate-low-hold', 'band-double-pole', 'diagonal-stride'],
+      ['band-pull-down', 'skating-push'],
+      ['skater-hop'],
+    ],
     perWeek: [1, 1],
   }),
   ownDrills({
     weight: 1,
     roles: ['biathlete'],
     types: ['technique', 'warm-up'],
-    parts: [['band-pull-down', 'skating-push'], ['skater-hop']],
+    parts: [
+      ['dry-hold-breath', 'skate-low-hold', 'band-double-pole', 'kneeling-aim-hold'],
+      ['band-pull-down', 'skating-push'],
+      ['skater-hop'],
+    ],
     perWeek: [1, 1],
   }),
   {

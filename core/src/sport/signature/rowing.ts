@@ -142,14 +142,17 @@ export const rowing: readonly SignatureRow[] = [
     weight: 1,
     roles: ['scull'],
     types: ['technique', 'warm-up'],
-    parts: [['rowing-stroke-drill', 'sitting-band-row', 'squat-to-chair', 'deep-squat-reach']],
+    parts: [['body-over-pause'], ['rowing-stroke-drill', 'sitting-band-row', 'squat-to-chair', 'deep-squat-reach']],
     perWeek: [1, 1],
   }),
   ownDrills({
     weight: 1,
     roles: ['sweep'],
     types: ['technique', 'warm-up'],
-    parts: [['rowing-stroke-drill', 'sitting-band-row', 'squat-to-chair', 'deep-squat-reach', 'band-turn']],
+    parts: [
+      ['body-over-pause'],
+      ['rowing-stroke-drill', 'sitting-band-row', 'squat-to-chair', 'deep-squat-reach', 'band-turn'],
+    ],
     perWeek: [1, 1],
   }),
   {

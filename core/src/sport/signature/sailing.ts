@@ -173,14 +173,14 @@ export const sailing: readonly SignatureRow[] = [
     weight: 1,
     roles: ['helm', 'crew'],
     types: ['technique', 'rounds', 'warm-up'],
-    parts: [['wall-sit']],
+    parts: [['tack-drill', 'sheet-pull'], ['wall-sit']],
     perWeek: [1, 1],
   }),
   ownDrills({
     weight: 1,
     roles: ['board'],
     types: ['technique', 'rounds', 'warm-up'],
-    parts: [['split-squat-hold']],
+    parts: [['board-stance-turns', 'band-pump'], ['split-squat-hold']],
     perWeek: [1, 1],
   }),
   {

@@ -188,21 +188,24 @@ export const skating: readonly SignatureRow[] = [
     weight: 1,
     roles: ['speed'],
     types: ['technique', 'rounds', 'warm-up'],
-    parts: [['skating-push', 'side-shuffle'], ['skater-hop']],
+    parts: [['crossover-step', 'skate-low-hold', 'turn-change'], ['skating-push', 'side-shuffle'], ['skater-hop']],
     perWeek: [1, 1],
   }),
   ownDrills({
     weight: 1,
     roles: ['figure'],
     types: ['technique', 'rounds', 'warm-up'],
-    parts: [['quarter-turn-stick', 'single-leg-stand']],
+    parts: [
+      ['spotting-balance', 'pivot-turn', 'skate-low-hold', 'developpe-hold'],
+      ['quarter-turn-stick', 'single-leg-stand'],
+    ],
     perWeek: [1, 1],
   }),
   ownDrills({
     weight: 1,
     roles: ['hockey'],
     types: ['technique', 'rounds', 'warm-up'],
-    parts: [['skating-push', 'side-shuffle'], ['skater-hop']],
+    parts: [['crossover-step', 'skate-low-hold', 'turn-change'], ['skating-push', 'side-shuffle'], ['skater-hop']],
     perWeek: [1, 1],
   }),
   {

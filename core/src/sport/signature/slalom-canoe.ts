@@ -127,14 +127,20 @@ export const slalomCanoe: readonly SignatureRow[] = [
     weight: 1,
     roles: ['kayak'],
     types: ['technique', 'warm-up'],
-    parts: [['sitting-paddle-stroke', 'stick-paddle-stroke', 'sitting-turn']],
+    parts: [
+      ['body-roll-line', 'silent-feet'],
+      ['sitting-paddle-stroke', 'stick-paddle-stroke', 'sitting-turn'],
+    ],
     perWeek: [1, 1],
   }),
   ownDrills({
     weight: 1,
     roles: ['canoe'],
     types: ['technique', 'warm-up'],
-    parts: [['sitting-paddle-stroke', 'stick-paddle-stroke', 'sitting-turn']],
+    parts: [
+      ['kneeling-canoe-stroke', 'body-roll-line'],
+      ['sitting-paddle-stroke', 'stick-paddle-stroke', 'sitting-turn'],
+    ],
     perWeek: [1, 1],
   }),
   {

@@ -122,6 +122,7 @@ export const smallCourtRacket: readonly SignatureRow[] = [
     weight: 2,
     types: ['technique', 'rounds', 'warm-up'],
     parts: [
+      ['corner-steps'],
       ['ready-hop-step', 'side-shuffle', 'long-lunge-drill', 'shadow-backhand', 'shadow-serve', 'towel-throw'],
       ['band-backhand-swing'],
     ],

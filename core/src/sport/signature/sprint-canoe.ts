@@ -142,7 +142,7 @@ export const sprintCanoe: readonly SignatureRow[] = [
     weight: 1,
     roles: ['canoe'],
     types: ['technique', 'warm-up'],
-    parts: [['band-row']],
+    parts: [['kneeling-canoe-stroke'], ['band-row']],
     perWeek: [1, 1],
   }),
   {

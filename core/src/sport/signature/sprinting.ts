@@ -193,6 +193,7 @@ export const sprinting: readonly SignatureRow[] = [
     roles: ['short', 'long'],
     types: ['technique', 'warm-up'],
     parts: [
+      ['wall-drive-march', 'straight-leg-scissors', 'running-action', 'falling-start', 'free-leg-switch'],
       ['high-knee-run', 'pogo-jump'],
       ['a-march', 'a-skip'],
     ],
@@ -203,6 +204,7 @@ export const sprinting: readonly SignatureRow[] = [
     roles: ['hurdles'],
     types: ['technique', 'warm-up'],
     parts: [
+      ['wall-drive-march', 'trail-leg-circle', 'straight-leg-scissors', 'free-leg-switch'],
       ['high-knee-run', 'pogo-jump', 'leg-swing'],
       ['a-march', 'a-skip'],
     ],

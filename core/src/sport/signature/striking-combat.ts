@@ -167,14 +167,20 @@ export const strikingCombat: readonly SignatureRow[] = [
     weight: 3,
     roles: ['boxer'],
     types: ['technique', 'rounds', 'warm-up'],
-    parts: [['shadow-straight-punch', 'shadow-hook', 'scissor-feet', 'side-shuffle']],
+    parts: [
+      ['slip-roll-pivot', 'shadow-boxing-round', 'shadow-uppercut'],
+      ['shadow-straight-punch', 'shadow-hook', 'scissor-feet', 'side-shuffle'],
+    ],
     perWeek: [2, 1],
   }),
   ownDrills({
     weight: 3,
     roles: ['kicker'],
     types: ['technique', 'rounds', 'warm-up'],
-    parts: [['shadow-straight-punch', 'shadow-hook', 'slow-front-kick', 'scissor-feet', 'side-shuffle']],
+    parts: [
+      ['slip-roll-pivot', 'round-kick-chamber', 'knee-strike-balance', 'shadow-boxing-round'],
+      ['shadow-straight-punch', 'shadow-hook', 'slow-front-kick', 'scissor-feet', 'side-shuffle'],
+    ],
     perWeek: [2, 1],
   }),
   {

@@ -215,7 +215,11 @@ export const swimming: readonly SignatureRow[] = [
   ownDrills({
     weight: 1,
     types: ['technique', 'warm-up'],
-    parts: [['bent-over-swim-pull', 'band-swim-pull', 'countermovement-jump', 'swimmer-alternate'], ['flutter-kicks']],
+    parts: [
+      ['streamline-jump', 'body-roll-line', 'dish-arch-roll'],
+      ['bent-over-swim-pull', 'band-swim-pull', 'countermovement-jump', 'swimmer-alternate'],
+      ['flutter-kicks'],
+    ],
     perWeek: [1, 1],
   }),
   {

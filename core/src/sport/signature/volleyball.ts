@@ -181,28 +181,37 @@ export const volleyball: readonly SignatureRow[] = [
     weight: 1,
     roles: ['attacker'],
     types: ['technique', 'rounds', 'warm-up'],
-    parts: [['side-shuffle', 'shadow-serve', 'side-lunge']],
+    parts: [
+      ['spike-arm-swing', 'approach-steps', 'block-footwork', 'dig-step'],
+      ['side-shuffle', 'shadow-serve', 'side-lunge'],
+    ],
     perWeek: [1, 1],
   }),
   ownDrills({
     weight: 1,
     roles: ['setter'],
     types: ['technique', 'rounds', 'warm-up'],
-    parts: [['side-shuffle', 'side-lunge']],
+    parts: [
+      ['wall-set', 'block-footwork', 'dig-step'],
+      ['side-shuffle', 'side-lunge'],
+    ],
     perWeek: [1, 1],
   }),
   ownDrills({
     weight: 1,
     roles: ['middle'],
     types: ['technique', 'rounds', 'warm-up'],
-    parts: [['side-shuffle', 'shadow-serve']],
+    parts: [
+      ['block-footwork', 'approach-steps', 'spike-arm-swing'],
+      ['side-shuffle', 'shadow-serve'],
+    ],
     perWeek: [1, 1],
   }),
   ownDrills({
     weight: 1,
     roles: ['libero'],
     types: ['technique', 'rounds', 'warm-up'],
-    parts: [['side-lunge']],
+    parts: [['dig-step', 'ready-hop-step', 'wall-set'], ['side-lunge']],
     perWeek: [1, 1],
   }),
   {

@@ -187,7 +187,10 @@ export const waterPolo: readonly SignatureRow[] = [
   ownDrills({
     weight: 1,
     types: ['technique', 'rounds', 'warm-up'],
-    parts: [['kneeling-chest-throw', 'shadow-throw-brake', 'band-swim-pull']],
+    parts: [
+      ['egg-beater-seat', 'kneeling-water-throw'],
+      ['kneeling-chest-throw', 'shadow-throw-brake', 'band-swim-pull'],
+    ],
     perWeek: [1, 1],
   }),
   {

@@ -175,14 +175,18 @@ export const waveRiding: readonly SignatureRow[] = [
     weight: 1,
     roles: ['short', 'long'],
     types: ['technique', 'rounds', 'warm-up'],
-    parts: [['hand-walk-out', 'burpee', 'split-squat-hold', 'bent-over-swim-pull', 'band-swim-pull'], ['pop-up']],
+    parts: [
+      ['board-stance-turns'],
+      ['hand-walk-out', 'burpee', 'split-squat-hold', 'bent-over-swim-pull', 'band-swim-pull'],
+      ['pop-up'],
+    ],
     perWeek: [1, 1],
   }),
   ownDrills({
     weight: 1,
     roles: ['prone'],
     types: ['technique', 'rounds', 'warm-up'],
-    parts: [['bent-over-swim-pull', 'band-swim-pull']],
+    parts: [['body-roll-line'], ['bent-over-swim-pull', 'band-swim-pull']],
     perWeek: [1, 1],
   }),
   {

@@ -157,7 +157,10 @@ export const weaponCombat: readonly SignatureRow[] = [
   ownDrills({
     weight: 3,
     types: ['technique', 'rounds', 'warm-up'],
-    parts: [['in-out-feet', 'long-lunge-drill']],
+    parts: [
+      ['advance-retreat', 'arm-first-extend', 'parry-answer'],
+      ['in-out-feet', 'long-lunge-drill'],
+    ],
     perWeek: [2, 1],
   }),
   {
