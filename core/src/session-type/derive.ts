@@ -21,6 +21,11 @@ const learnsUnder = 14;
 const weightIn = (rows: readonly SignatureRow[], type: SessionType) =>
   rows.filter((row) => row.types.includes(type) && !row.kind).reduce((sum, row) => sum + row.weight, 0);
 
+/** A sport of bouts has drills to make rounds of, and work that matters in them. */
+const hasRounds = (rows: readonly SignatureRow[]) =>
+  rows.some((row) => row.types.includes('rounds') && row.weight === 3) &&
+  rows.some((row) => row.types.includes('rounds') && row.kind === 'drills');
+
 /** Whole body, legs or arms: what the signature work of the sport says. */
 function strengthType(rows: readonly SignatureRow[]): TypeChoice {
   const [lower, upper] = [weightIn(rows, 'lower-body'), weightIn(rows, 'upper-body')];
@@ -51,7 +56,7 @@ export function sessionTypeOf(brief: Brief, rows: readonly SignatureRow[]): Type
     case 'learn':
       return { type: 'technique', reason: 'The aim is to learn: drills of the sport lead.' };
     case 'endurance':
-      if (houseRules.format === 'timed' || rows.some((row) => row.types.includes('rounds') && row.weight === 3))
+      if (houseRules.format === 'timed' || hasRounds(rows))
         return { type: 'rounds', reason: 'Endurance in a sport of bouts: its own rounds.' };
       return { type: 'conditioning', reason: 'Endurance: a circuit of the whole body.' };
     case 'prevention':

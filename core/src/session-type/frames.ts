@@ -40,7 +40,12 @@ export interface Frame {
   warmUp?: number;
   /** How much of the minutes the cool-down takes, beside the usual. */
   coolDown: number;
+  /** Main work, each set with the rest it wants on its own, beside the minutes given: with less of it minutes are left over. */
+  full?: number;
 }
+
+/** What fills the minutes where work is paired and rests run together. */
+export const usuallyFull = 0.96;
 
 const group = (id: string, name: string, weight: number, sets: number, ...patterns: Pattern[]): PatternGroup => ({
   id,
@@ -221,6 +226,7 @@ export const frames: Readonly<Record<SessionType, Frame>> = {
     sets: [2, 3],
     warmUp: 0.17,
     coolDown: 0.3,
+    full: 0.66,
   },
   'injury-prevention': {
     purpose: 'what this sport injures first',
@@ -260,6 +266,7 @@ export const frames: Readonly<Record<SessionType, Frame>> = {
     items: 6,
     sets: [2, 4],
     coolDown: 0.5,
+    full: 0.75,
   },
   conditioning: {
     purpose: 'work capacity of the whole body by the clock, without losing form',
@@ -282,6 +289,7 @@ export const frames: Readonly<Record<SessionType, Frame>> = {
     sets: [2, 4],
     balanced: true,
     coolDown: 0.6,
+    full: 1.4,
   },
   technique: {
     purpose: 'drills of this sport, each side, then a little strength',
@@ -303,8 +311,9 @@ export const frames: Readonly<Record<SessionType, Frame>> = {
       only(anyTrunk, { weight: 0.7 }),
     ],
     items: 8,
-    sets: [2, 5],
+    sets: [2, 4],
     coolDown: 0.4,
+    full: 0.96,
   },
   flexibility: {
     purpose: 'range: first held, then active at the end of it',
@@ -313,6 +322,7 @@ export const frames: Readonly<Record<SessionType, Frame>> = {
     items: 9,
     sets: [2, 3],
     coolDown: 0,
+    full: 0.74,
   },
   return: {
     purpose: 'the part that comes back: light, isometric first, the other parts kept up',
@@ -327,6 +337,7 @@ export const frames: Readonly<Record<SessionType, Frame>> = {
     items: 7,
     sets: [2, 4],
     coolDown: 0.7,
+    full: 0.88,
   },
   primer: {
     purpose: 'waking up the legs and the speed for tomorrow, nothing that makes sore',
@@ -341,6 +352,7 @@ export const frames: Readonly<Record<SessionType, Frame>> = {
     items: 8,
     sets: [1, 2],
     coolDown: 0,
+    full: 0.6,
   },
   'warm-up': {
     purpose: 'getting ready for what comes next',
@@ -363,6 +375,7 @@ export const frames: Readonly<Record<SessionType, Frame>> = {
     sets: [1, 2],
     warmUp: 0.42,
     coolDown: 0,
+    full: 0.65,
   },
 };
 

@@ -36,6 +36,8 @@ const besideMain = 0.5;
 const [returningShare, returningSets] = [0.35, 6];
 /** How much more a row of the injured or the chosen part counts. */
 const leads = 3;
+/** Stretches and drills are many and each a few sets; common practice, no source. */
+const setsOfMany = { range: 16, drills: 10 } as const;
 /** A row of weight 3 counts far more than one of weight 1; common practice, no source. */
 const byWeight = 1.5;
 /** Phases in which a sport is in season, as the rows count a week. */
@@ -83,11 +85,12 @@ function isSportOf(rows: readonly SignatureRow[], what: 'arm' | 'speed'): boolea
 const isReturning = (need: Needs['prevention'][number]): need is RiskNeed =>
   need.kind === 'risk' && Boolean(need.returning);
 
+/** How well each exercise serves a row: by its rung, where the lists are ladders; drills and stretches stand side by side. */
 function rungs(row: SignatureRow): Map<string, number> {
   const found = new Map<string, number>();
   for (const part of row.parts)
     part.forEach((id, i) => {
-      const rung = part.length === 1 ? 1 : easiestRung + (1 - easiestRung) * (i / (part.length - 1));
+      const rung = row.kind || part.length === 1 ? 1 : easiestRung + (1 - easiestRung) * (i / (part.length - 1));
       found.set(id, Math.max(found.get(id) ?? 0, rung));
     });
   return found;
@@ -166,7 +169,7 @@ export function placesFor({ brief, type, frame, catalogue, needs, signature, own
         id: `row.${row.id}`,
         name: row.name,
         weight: ((left - ofGroups) * (rowWeights[i] as number)) / rowWeight,
-        sets: row.kind === 'range' ? 8 : row.kind === 'drills' ? 6 : Math.max(2, row.sets?.[1] ?? 3),
+        sets: row.kind ? setsOfMany[row.kind] : Math.max(2, row.sets?.[1] ?? 3),
         row,
         serves: (variant) => (ladder.get(variant.id) ?? 0) * standing(variant),
       };

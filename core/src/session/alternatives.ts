@@ -6,6 +6,7 @@ import type { Context } from './context';
 import { likeness } from './demands';
 import { type Choice, choicesOf, type Draft } from './draft';
 import { add, choiceAt, type ItemPlace, swap } from './edit';
+import { onceOf } from './once';
 import { prescribe } from './prescription';
 import { tooHardReason } from './too-hard';
 import { worthOfDraft } from './worth';
@@ -31,7 +32,7 @@ function overrun(context: Context, draft: Draft): number {
 
 function usedFamilies(context: Context, draft: Draft, except: string | undefined): Set<string> {
   const used = draft.groups.flatMap((g) => g.choices.map((c) => context.feasible.get(c.variant)?.variant));
-  return new Set(used.filter((v) => v && v.id !== except).map((v) => v?.family ?? ''));
+  return new Set(used.flatMap((v) => (v && v.id !== except ? [onceOf(v)] : [])));
 }
 
 /** A choice with what the session is worth with it against now. */
@@ -61,7 +62,7 @@ function ranked(
       !candidate.possible ||
       variant.id === replaced ||
       !variant.blocks.includes(block) ||
-      families.has(variant.family)
+      families.has(onceOf(variant))
     )
       continue;
     if (seasonReason(variant, context.brief) ?? choiceReason(variant, context)) continue;
@@ -129,7 +130,7 @@ export function answersTo(
   const given = (variant: Variant) => alike.get(variant.id) as number;
   const best = context.feasible
     .all()
-    .filter(({ variant, possible }) => possible && !families.has(variant.family) && given(variant) > 0)
+    .filter(({ variant, possible }) => possible && !families.has(onceOf(variant)) && given(variant) > 0)
     .filter(({ variant }) => variant.blocks.some((b) => mainBlocks.has(b) || b === 'balance'))
     .sort((a, b) => given(b.variant) - given(a.variant) || a.variant.id.localeCompare(b.variant.id));
   const answers: Answering[] = [];
@@ -137,10 +138,10 @@ export function answersTo(
   const seen = new Set<string>();
   for (const { variant } of best) {
     if (answers.length >= most) break;
-    if (seen.has(variant.family)) continue;
+    if (seen.has(onceOf(variant))) continue;
     const named = additionOf(context, draft, variant.id, order);
     if ('reasons' in named) continue;
-    seen.add(variant.family);
+    seen.add(onceOf(variant));
     answers.push({ ...named.addition, block: named.block, alike: given(variant) });
   }
   const fits = (a: Answering) => Number(a.overSeconds === 0);

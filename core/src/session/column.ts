@@ -127,8 +127,9 @@ const ofStanding = { 3: 0.012, 2: 0, 1: -0.02, 0: -0.03 } as const;
 const [worthwhileSets, manySets] = [3, 0.008];
 /** Where home is the place to build, more sets are worth more. */
 const manySetsOf = ({ houseRules }: Context['brief']) => (houseRules.away === 'build' ? 3 * manySets : manySets);
-/** Minutes that were given are to be used. */
-const usedMinutes = 0.0012;
+
+/** Minutes that were given are to be used: what a second of main work is worth in itself until they are full. With more minutes it is never less. Common practice, no source. */
+export const usedSecond = 0.0003;
 
 /** Seconds of all sets of an item with the rest that its quality asks for. */
 function workSecondsOf(
@@ -156,7 +157,7 @@ function itemWorth(
   return (
     oneMore +
     standing +
-    usedMinutes * (workSeconds / 60) +
+    usedSecond * workSeconds +
     (choice.load ? withKit : 0) +
     (choice.dose.sets >= worthwhileSets ? manySetsOf(brief) : 0)
   );
@@ -165,7 +166,7 @@ function itemWorth(
 /** What more sets than the one of a column are worth in themselves. */
 function worthOfSets({ group, workSeconds }: Column, sets: number, { frame, brief }: Context): number {
   if (!frame.share[group.block]) return 0;
-  return usedMinutes * (((sets - 1) * workSeconds) / 60) + (sets >= worthwhileSets ? manySetsOf(brief) : 0);
+  return usedSecond * (sets - 1) * workSeconds + (sets >= worthwhileSets ? manySetsOf(brief) : 0);
 }
 
 /** A place is well filled by so many effective sets of what serves it best. */

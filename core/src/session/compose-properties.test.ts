@@ -11,6 +11,7 @@ import { columnOf } from './column';
 import { type Begun, begin, bestOf, composedOf, refine } from './compose';
 import { choicesOf, type Draft } from './draft';
 import { preparingBlocks, readies, readyFromOf, readyingBlocks, sessionShares } from './joint-load';
+import { onceOf } from './once';
 import { planOf } from './plan';
 import type { Solver } from './solver';
 import { worthOfDraft } from './worth';
@@ -29,8 +30,8 @@ function keepsAllRules(brief: Brief, begun: Begun): void {
   const plan = planOf(context, draft, proof);
   const variants = variantsOf(draft);
   expect(plan.minutes.planned).toBeLessThanOrEqual(brief.minutes + 0.05);
-  // An exercise stands once, and of a family one a pattern; drills of the sport are each their own.
-  const sorts = variants.map((v) => (v.pattern === 'skill' ? v.id : `${v.family} ${v.pattern}`));
+  // An exercise stands once, and of a family one a pattern; drills and stretches are each their own.
+  const sorts = variants.map(onceOf);
   expect(new Set(sorts).size).toBe(variants.length);
   for (const variant of variants) expect(context.feasible.get(variant.id)?.reasons, variant.id).toEqual([]);
   for (const { dose } of choicesOf(draft)) expect(parseDose(printDose(dose))).toEqual(dose);

@@ -11,6 +11,7 @@ import { compose } from './compose';
 import { contextOf } from './context';
 import { coverage } from './demands';
 import { choicesOf, type Draft } from './draft';
+import { onceOf } from './once';
 import { planOf } from './plan';
 import { worthOfDraft } from './worth';
 
@@ -169,8 +170,8 @@ describe('every composed session', () => {
         const context = contextOf(b);
         const plan = planOf(context, draft, proof);
         expect(plan.minutes.planned).toBeLessThanOrEqual(b.minutes + 0.05);
-        // One of a family a pattern; drills of the sport are each their own.
-        const families = variantsOf(draft).map((v) => (v.pattern === 'skill' ? v.id : `${v.family} ${v.pattern}`));
+        // One of a family a pattern; drills and stretches are each their own.
+        const families = variantsOf(draft).map(onceOf);
         expect(new Set(families).size).toBe(families.length);
         for (const v of variantsOf(draft)) expect(context.feasible.get(v.id)?.reasons, v.id).toEqual([]);
         expect(plan.checks.filter((c) => c.status === 'stop')).toEqual([]);

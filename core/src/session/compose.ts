@@ -149,7 +149,7 @@ export function refine(begun: Begun, solver: Solver, { gap, mostNodes, watch }: 
 }
 
 /** How far `compose` looks on its own. */
-const usual: RefineOptions = { gap: 0.003, mostNodes: 250 };
+const usual: RefineOptions = { gap: 0.0015, mostNodes: 250 };
 
 /**
  * The best session for a brief, with the proof of how close to the best possible it is; or a refusal that says what to change.

@@ -37,7 +37,12 @@ describe('what the frame says', () => {
 });
 
 describe('a type that cannot be had', () => {
-  const rounds = plainBrief({ sport: { id: 'distance-running', role: 'road' }, sessionType: 'rounds' });
+  // A kayaker strokes with a stick or a band; with neither there is no drill to make rounds of.
+  const rounds = plainBrief({
+    sport: { id: 'sprint-canoe', role: 'kayak' },
+    sessionType: 'rounds',
+    kit: { ...plainBrief().kit, items: [] },
+  });
 
   it('is refused with what would have to give', async () => {
     const begun = begin(rounds, await solver);

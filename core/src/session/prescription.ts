@@ -70,10 +70,15 @@ const heavyPatterns: ReadonlySet<Pattern> = new Set([
 ]);
 
 /** How heavy a set of a variant may be at the most with this aim, whoever it is. */
-function strictCeiling({ aim }: Brief, variant: Variant, load?: Choice['load']): number {
+function strictCeiling({ aim, sessionType }: Brief, variant: Variant, load?: Choice['load']): number {
+  // Beside fast work a few sets are strong, not many and tiring.
+  if (aim === 'power' && sessionType !== 'primer') return oneSidedCeiling;
   if (aim !== 'strength') return volumeCeiling;
   return isHeavyLift(variant, load) ? heavyCeiling : oneSidedCeiling;
 }
+
+/** Aims in which a set of strength is short. */
+const strongAims: ReadonlySet<Brief['aim']> = new Set(['strength', 'power']);
 
 /** Few heavy repetitions are for what is lifted with a bar, or pulled up to one, by both sides at once. */
 const isHeavyLift = ({ side, pattern }: Variant, load?: Choice['load']) =>
@@ -137,7 +142,7 @@ function repetitionDose(
     return { ...base, work: { kind: 'reps', reps }, reserve: Math.max(0, Math.floor(toFailure) - reps) };
   }
   if (possible <= lightFrom) {
-    const most = brief.aim === 'strength' && !careful ? 8 : 12;
+    const most = strongAims.has(brief.aim) && !careful ? 8 : 12;
     const reps = Math.max(fewestRepetitions, Math.min(possible, careful ? Math.max(most, 10) : most));
     const left = Math.min(reserve, Math.max(0, Math.floor(toFailure) - reps));
     return { ...base, work: { kind: 'reps', reps }, reserve: reps < possible ? reserve : left };

@@ -2,9 +2,10 @@ import { ageOn, standingsOn } from '../athlete/athlete';
 import { contactRange } from '../dose/zone';
 import { blockKinds, mainBlocks, type Pattern, type Plane } from '../exercise/vocabulary';
 import { contactCeilingOf } from '../limits/ceiling';
+import { usuallyFull } from '../session-type/frames';
 import { mostItems } from './blocks';
 import type { Brief } from './brief';
-import { type Column, highRegions } from './column';
+import { type Column, highRegions, usedSecond } from './column';
 import type { Context } from './context';
 import { preparingBlocks } from './joint-load';
 
@@ -124,6 +125,12 @@ export function wishesOf({ frame, brief, places }: Context): Wish[] {
     ...rows,
     ...(pullsToo ? [{ count: pulledMore, least: 0, most: Infinity, price: prices.pull }] : []),
     { count: mainItems, least: -Infinity, most: mostItems(frame, brief), price: prices.item },
+    {
+      count: ({ workSeconds }) => workSeconds,
+      least: -Infinity,
+      most: 60 * brief.minutes * (frame.full ?? usuallyFull),
+      price: usedSecond,
+    },
   ];
 }
 

@@ -229,7 +229,7 @@ export class WarmUp {
     fill(
       free.map((r) => r.column).filter((c) => c.group.block !== 'raise'),
       60 * warmUpMinutes(brief) - used(isReadying),
-      brief.athlete.readiness?.tight ? 3 : 1,
+      brief.athlete.readiness?.tight || this.context.type.type === 'warm-up' ? 3 : 2,
       (c) => activateFirst(c) * worth(readies(this.context, c.variants[0] as Column['variants'][number])),
     );
     fill(

@@ -4,6 +4,7 @@ import type { BlockBounds } from '../blocks';
 import type { Floor } from '../brief';
 import { type Column, highRegions, trunkPatterns } from '../column';
 import type { Context } from '../context';
+import { onceOf } from '../once';
 import {
   coversPlane,
   mostContacts,
@@ -116,11 +117,7 @@ export function problemOf(context: Context, offers: readonly Column[], limits: L
   const whole = (of: (column: Column) => number) => Int32Array.from(offers, of);
   const variantOf = (column: Column) => column.variants[0] as Column['variants'][number];
   const doseOf = (column: Column) => (column.group.choices[0] as Column['group']['choices'][number]).dose;
-  // Drills of one family stand side by side, a jab and a hook are two; so do a hang for the grip and a pull-up.
-  const familyOf = (column: Column) =>
-    variantOf(column).pattern === 'skill'
-      ? variantOf(column).id
-      : `${variantOf(column).family} ${variantOf(column).pattern}`;
+  const familyOf = (column: Column) => onceOf(variantOf(column));
   const familyNames = [...new Set(offers.map(familyOf))];
   const familyIndex = new Map(familyNames.map((name, f) => [name, f]));
   const gives = new Float64Array(size * needs);
