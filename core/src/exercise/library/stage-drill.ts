@@ -211,7 +211,7 @@ export default family(
       faults: [{ see: 'Feet or hands touch down', say: 'Bend the knees a little.' }],
       keyframes: [
         frame('dish', 'supine', 'seat', { trunk: 22, neck: 12, hip: 34, knee: 2, ankle: -30, shoulder: 146 }),
-        frame('arch', 'prone', 'seat', { trunk: -14, neck: -14, hip: -14, shoulder: 172 }, { inPassing: true }),
+        frame('longer', 'supine', 'seat', { trunk: 18, neck: 10, hip: 26, knee: 2, ankle: -30, shoulder: 156 }),
       ],
     },
   ],
