@@ -9,11 +9,13 @@ import { library, variantById } from '@tropaeum/core/exercise/library';
 import { type Level, levels } from '@tropaeum/core/exercise/vocabulary';
 import { bodyReport } from '@tropaeum/core/formats/body-report';
 import { readBrief } from '@tropaeum/core/formats/brief';
+import { readCalendar } from '@tropaeum/core/formats/calendar';
 import type { DocumentFault } from '@tropaeum/core/formats/faults';
 import { listedSport, listedVariant } from '@tropaeum/core/formats/listing';
 import { readSportText, writeSport } from '@tropaeum/core/formats/sport';
 import { feasibility } from '@tropaeum/core/kit/feasible';
 import type { Limit } from '@tropaeum/core/limits/limit';
+import { planOfCase } from '@tropaeum/core/season/days/case-plan';
 import type { Brief } from '@tropaeum/core/session/brief';
 import { compose } from '@tropaeum/core/session/compose';
 import { contextOf } from '@tropaeum/core/session/context';
@@ -41,15 +43,17 @@ function textFrom(file: string | undefined): string {
   }
 }
 
-function briefFrom(file: string | undefined): Brief {
+function documentFrom(file: string | undefined): unknown {
   const text = textFrom(file);
-  let document: unknown;
   try {
-    document = JSON.parse(text);
+    return JSON.parse(text);
   } catch (error) {
     fail([{ path: '', message: `is not JSON: ${(error as Error).message}` }]);
   }
-  const reading = readBrief(document);
+}
+
+function briefFrom(file: string | undefined): Brief {
+  const reading = readBrief(documentFrom(file));
   if ('faults' in reading) fail(reading.faults);
   return reading.brief;
 }
@@ -226,6 +230,12 @@ function predictCommand(id: string, { sex, age, height, mass, level, load, tests
   print(printedPrediction(prediction));
 }
 
+async function seasonLayCommand(file: string | undefined): Promise<void> {
+  const reading = readCalendar(documentFrom(file));
+  if ('faults' in reading) fail(reading.faults);
+  print(planOfCase(reading.calendar, highsSolver(await loadHighs())));
+}
+
 const program = new Command('tropaeum')
   .description('Home strength sessions for athletes of a named sport')
   .showHelpAfterError();
@@ -263,6 +273,13 @@ program
   .option('--load <kg>', 'weight it is done with', numberIn(0, 600))
   .option('--tests <file>', 'tests to failure: [{ "variant", "maxReps", "on"?, "side"? }]')
   .action(predictCommand);
+program
+  .command('season')
+  .description('the weeks of a season')
+  .command('lay')
+  .argument('[calendar]', 'calendar document; standard input when left out')
+  .description('sessions for the days of a calendar, with the reason of each')
+  .action(seasonLayCommand);
 program
   .command('library')
   .description('every exercise variant')

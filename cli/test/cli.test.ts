@@ -3,6 +3,7 @@ import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
+import { plainCase } from '../../core/test/calendar-cases';
 
 const example = readFileSync('docs/formats/examples/brief.json', 'utf8');
 
@@ -31,6 +32,18 @@ describe('command line', () => {
     expect(plan.minutes.planned).toBeGreaterThan(24);
     expect(plan.minutes.planned).toBeLessThanOrEqual(30);
     expect(plan.solution.gap).toBeLessThanOrEqual(0.05);
+  });
+
+  it('lays the weeks of a calendar, and names the fault of one that cannot be read', () => {
+    const calendar = { format: 'tropaeum-calendar/1', ...plainCase() };
+    const { code, out } = tropaeum(['season', 'lay'], JSON.stringify(calendar));
+    expect(code).toBe(0);
+    const { plan, gave } = JSON.parse(out);
+    expect(plan.length).toBeGreaterThanOrEqual(4);
+    expect(gave).toEqual([]);
+    const broken = tropaeum(['season', 'lay'], JSON.stringify({ ...calendar, from: '2027-01-13' }));
+    expect(broken.code).toBe(2);
+    expect(broken.faults).toContainEqual({ path: 'from', message: 'must be a Monday' });
   });
 
   it('refuses with exit 3 and says rest', () => {

@@ -1,0 +1,195 @@
+import type { SessionType } from '../../session-type/session-type';
+import type { CalendarCase, Cost } from './case';
+import { type Day, endOf, isOpen } from './day';
+
+/** A type of session that may stand on a day: how much of it, and what speaks for or against it there. */
+export interface Offer {
+  type: SessionType;
+  least: Cost;
+  most: Cost;
+  /** What the place is worth in itself. */
+  worth: number;
+  /** Minutes, where they do not follow from what it holds. */
+  minutes?: number;
+}
+
+const none: Cost = { heavyLower: 0, heavyUpper: 0, contacts: 0, eccentric: 0 };
+const cost = (heavyLower: number, heavyUpper: number, contacts: number, eccentric: number): Cost => ({
+  heavyLower,
+  heavyUpper,
+  contacts,
+  eccentric,
+});
+
+/** What a type holds, least and most, where nothing narrows it: its frame in sets and landings. Common practice, no source. */
+const usual: Partial<Record<SessionType, readonly [least: Cost, most: Cost]>> = {
+  'whole-body': [cost(2, 2, 0, 0), cost(5, 5, 20, 4)],
+  'lower-body': [cost(4, 0, 0, 0), cost(8, 2, 20, 4)],
+  'upper-body': [cost(0, 3, 0, 0), cost(2, 7, 20, 1)],
+  power: [cost(0, 0, 20, 0), cost(4, 3, 80, 0)],
+  conditioning: [cost(0, 0, 10, 0), cost(2, 2, 40, 0)],
+  return: [none, cost(2, 3, 0, 0)],
+};
+
+/** Types that count as sessions of a week; the others are short and light. */
+export const mainTypes: ReadonlySet<SessionType> = new Set<SessionType>([
+  'whole-body',
+  'lower-body',
+  'upper-body',
+  'power',
+  'conditioning',
+  'return',
+  'trunk',
+]);
+
+/** Latest end of a practice behind which there is still a session, minutes from midnight; common practice, no source. */
+const latestPractice = 21 * 60 + 30;
+/** No slow lowering so many days before a fixture, before a peak, and after a fixture that was played (it makes sore). Common practice, no source. */
+const lengtheningBefore = 3;
+const [lengtheningBeforePeak, lengtheningAfter] = [7, 2];
+/** No heavy work of the legs so many days round a peak. */
+const heavyRoundPeak = 3;
+const [lightMinutes, shortMinutes] = [12, 15];
+
+/** What the arm is to a sport: whether arms lead it, and whether it throws or hits. */
+export interface Arms {
+  armLed: boolean;
+  careOfArm: boolean;
+}
+
+/** What an athlete is coming back from, day by day. */
+export interface ComingBack {
+  /** Nothing today; easy work only; landings and slow lowering still held back, and how much. */
+  stage: 'rest' | 'easy' | 'building' | 'whole';
+}
+
+const light = (type: SessionType, minutes: number, worth: number, contacts = 0): Offer => ({
+  type,
+  minutes,
+  worth,
+  least: { ...none, contacts },
+  most: { ...none, contacts },
+});
+
+/**
+ * The types that may stand on a day with how much they may hold. What each label allows: nothing but a primer on the day before a fixture, no heavy
+ * legs in the last two days and the first after it, slow lowering not in the last three; hard practice before home work; days of travel only moved through.
+ */
+export function offersOn(day: Day, given: CalendarCase, back: ComingBack, { armLed, careOfArm }: Arms): Offer[] {
+  const { houseRules, athlete, phase } = given;
+  if (day.free || day.away || back.stage === 'rest') return [];
+  if (day.camp) return [light('flexibility', shortMinutes, -0.2)];
+  if (day.fixtures.length) return onFixtureDay(day);
+  if (day.travel) return [light('flexibility', lightMinutes, day.congested ? -0.1 : 0.02)];
+  if (day.arrived) return [light('flexibility', shortMinutes, 0)];
+  const [to, since] = [day.toFixture ?? Number.POSITIVE_INFINITY, day.sincePlayed];
+  const shortly = to === 1;
+  if (back.stage === 'easy') return shortly ? [] : [{ ...light('return', 20, 0.4), least: none, most: none }];
+  const lastEnd = Math.max(0, ...day.practices.map(endOf));
+  if (day.practices.length > 1)
+    return armLed ? [light('arm-care', 10, 0.3)] : [light('flexibility', shortMinutes, -0.2)];
+  if (shortly)
+    return [
+      light('primer', lightMinutes, isOpen(day) || day.congested ? 0.25 : 0.1, 10),
+      light('flexibility', shortMinutes, -0.03),
+      ...(day.congested ? [light('trunk', shortMinutes, 0.05)] : []),
+    ];
+  const settles = day.sincePlayed === 1 && !day.congested && !day.window;
+  const restful = [light('flexibility', shortMinutes, settles ? 0.1 : -0.03)];
+  if (since === 1) {
+    if (!day.congested || day.sinceRun === 1 || day.sincePeak === 1) return restful;
+    return [...restful, { type: 'upper-body', least: cost(0, 3, 0, 0), most: cost(0, 5, 0, 0), worth: 0 }];
+  }
+  const late = lastEnd > latestPractice || (day.window !== undefined && day.practices.length > 0);
+  if (late) return [];
+  const legs = legsOn(day);
+  const slow =
+    to >= lengtheningBefore && day.toPeak >= lengtheningBeforePeak && since >= lengtheningAfter && day.sincePeak > 7;
+  const keyLegs = day.keyTomorrow && !armLed ? 0 : legs;
+  const upperMost = day.keyTomorrow && armLed ? 2 : 7;
+  const held = back.stage === 'building';
+  const narrowed = (most: Cost): Cost => ({
+    heavyLower: Math.min(most.heavyLower, keyLegs, held ? 4 : 9, day.exam ? 3 : 9),
+    heavyUpper: Math.min(most.heavyUpper, upperMost, held ? 4 : 9),
+    contacts: Math.min(most.contacts, held ? 20 : landings(given), to === 2 ? 40 : 999, day.exam ? 20 : 999),
+    eccentric: slow ? Math.min(most.eccentric, held ? 2 : 9) : 0,
+  });
+  const offer = (type: SessionType, worth: number): Offer[] => {
+    const [least, most] = usual[type] as readonly [Cost, Cost];
+    const within = narrowed(most);
+    const fits = (Object.keys(least) as (keyof Cost)[]).every((axis) => least[axis] <= within[axis]);
+    return fits ? [{ type, least, most: within, worth }] : [];
+  };
+  const topUp = !day.played && day.sinceFixture === 1 && back.stage === 'whole' && phase !== 'return';
+  const sharp = phase === 'return' || held;
+  return [
+    ...restful,
+    ...(topUp ? [] : offer('whole-body', placeOfLegs(day, houseRules))),
+    ...(topUp
+      ? []
+      : offer('lower-body', placeOfLegs(day, houseRules) - (houseRules.sessionsPerWeek.min > 2 ? 0 : 0.5))),
+    ...(topUp ? [] : offer('upper-body', to === 2 || day.keyTomorrow ? 0.2 : -0.05)),
+    ...(sharp || since <= 1 || topUp || (to === 2 && day.practices.length === 0)
+      ? []
+      : offer('power', placeOfPower(day, houseRules)).map((o) => ({
+          ...o,
+          most: { ...o.most, heavyLower: to === 2 ? 0 : o.most.heavyLower },
+        }))),
+    ...(topUp ? offer('conditioning', 2.2).map((o) => ({ ...o, least: { ...o.least, contacts: 20 } })) : []),
+    ...(!topUp && isBreak(given) && since > 1 && to > 2 ? offer('conditioning', 0.3) : []),
+    ...(careOfArm && day.practices.length === 1 && phase === 'return' && (back.stage === 'building' || since > 7)
+      ? [light('arm-care', 10, 0.15)]
+      : []),
+    ...(athlete.level === 'new' ? [light('technique', 20, -0.2)] : []),
+  ];
+}
+
+const isBreak = ({ phase, calendar }: CalendarCase) =>
+  phase === 'break' || (calendar.some((e) => e.kind === 'closed') && phase === 'in-season');
+
+/** Sets of heavy legs that a day allows. */
+function legsOn({ toFixture: to = 99, sincePlayed: since, toPeak, sincePeak, sinceRun, congested }: Day): number {
+  if (toPeak <= heavyRoundPeak || sincePeak <= heavyRoundPeak || sinceRun <= (to <= 4 ? 1 : 2)) return 0;
+  if (to <= 1 || since <= 1) return 0;
+  // Two matches a week leave no other day: few sets, nothing slow.
+  if (to === 2) return congested ? 3 : 0;
+  return 9;
+}
+
+/** Fast and short belongs two or three days before a fixture, behind a practice where hard days are kept together. */
+function placeOfPower({ toFixture: to, practices }: Day, { days }: CalendarCase['houseRules']): number {
+  if (to === 2) return 0.35;
+  if (to !== 3) return -0.1;
+  return days === 'consolidate' && practices.length === 0 ? -0.2 : 0.35;
+}
+
+/** What speaks against heavy work on the day of a practice that matters most. */
+const besideKey = 1.8;
+/** What speaks against legs two days before a fixture where an earlier day was free. */
+const nearFixture = 2.5;
+
+/** Where the heavy day of the week belongs: behind the hard practice or away from it, as the house rule says, four or five days before a fixture. */
+function placeOfLegs(day: Day, { days }: CalendarCase['houseRules']): number {
+  const { toFixture: to = 99, sincePlayed: since } = day;
+  const hard = day.practices.some((p) => (p.effort ?? 6) >= 6);
+  const place = days === 'consolidate' ? (hard ? 1.2 : day.practices.length ? 0.2 : 0) : hard ? -1 : 0.2;
+  const clear = to === 4 || to === 5 ? 0.8 : 0;
+  // Two days before a fixture only where the one before it was as near.
+  const near = to === 2 && since + to > 4 ? nearFixture : 0;
+  const beside = day.practices.some((p) => (p.importance ?? 1) > 1) ? besideKey : 0;
+  return place + clear - near - beside - (to === 3 ? 0.3 : 0);
+}
+
+/** Landings of a session at home at the most, by age and level: half of what the handbooks allow a session of jumps. Common practice, no source. */
+export function landings({ athlete }: CalendarCase): number {
+  if (athlete.age < 16) return 30;
+  if (athlete.age < 18) return 40;
+  return { new: 30, beginner: 40, intermediate: 60, advanced: 80 }[athlete.level];
+}
+
+/** A run of evening shows leaves the noon: a warm-up of one's own. Elsewhere a fixture day is left alone. */
+function onFixtureDay(day: Day): Offer[] {
+  const [only] = day.fixtures;
+  const evening = day.fixtures.length === 1 && only?.time !== undefined && only.time >= '18:00';
+  return day.inRun && evening ? [light('warm-up', shortMinutes, 0.05)] : [];
+}

@@ -1,0 +1,176 @@
+import type { Solver } from '../../session/solver';
+import type { SessionType } from '../../session-type/session-type';
+import type { SignatureRow } from '../../sport/signature/row';
+import { signatureFor } from '../../sport/signature/signature-of';
+import { sportById } from '../../sport/sports';
+import { minuteOfDay } from '../calendar';
+import { type Arms, mainTypes } from './allowed';
+import type { WeekAsked } from './asked';
+import { type CalendarCase, type Cost, volumeOf } from './case';
+import { type Day, endOf, isOpen } from './day';
+import { axes, type LaidDay, layCase } from './lay-days';
+import { whyOf } from './why';
+
+export type Timing = 'before' | 'between' | 'after' | 'only';
+
+/** One day of a plan with its session, as the document has it. */
+export interface PlannedDay extends Cost {
+  date: string;
+  /** MD-4, MD+1, DNP+1. */
+  type: SessionType;
+  minutes: number;
+  timing: Timing;
+  /** "19:15", where the clock matters. */
+  start?: string;
+  why: string;
+}
+
+/** What a plan does not give, at its day or the Monday of its week. */
+export interface Gave {
+  date: string;
+  words: string;
+}
+
+export interface CasePlan {
+  plan: readonly PlannedDay[];
+  gave: readonly Gave[];
+}
+
+/** Minutes that sets and landings take: warm-up, two and a half minutes a heavy set, one a slow one. Common practice, no source. */
+const [base, aHeavySet, aSlowSet, landingsAMinute] = [10, 2.6, 1.2, 10];
+/** Minutes from a practice to the session behind it, and from a session to the practice. */
+const [behind, ahead] = [15, 15];
+/** An early practice leaves the day: the session comes at its usual hour. */
+const earlyPractice = 15 * 60;
+
+function minutesOf(laid: LaidDay, most: number): number {
+  if (laid.minutes !== undefined) return laid.minutes;
+  const { heavyLower, heavyUpper, eccentric, contacts } = laid;
+  const needed = base + aHeavySet * (heavyLower + heavyUpper) + aSlowSet * eccentric + contacts / landingsAMinute;
+  return Math.min(most, Math.max(15, 5 * Math.round(needed / 5)));
+}
+
+const clock = (minute: number) =>
+  `${String(Math.floor(minute / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`;
+
+/** Short and light work wakes up before the sport; what is heavy or slow comes behind it. */
+function timingOf(laid: LaidDay, easyBack: boolean): Timing {
+  const { day } = laid;
+  if (isOpen(day)) return 'only';
+  if (day.fixtures.length) return 'before';
+  if (day.practices.length > 1) return 'between';
+  if (easyBack || (laid.type === 'primer' && day.practices.some((p) => (p.time ?? '') >= '12:00'))) return 'before';
+  return ['arm-care', 'trunk', 'return', 'warm-up'].includes(laid.type) ? 'before' : 'after';
+}
+
+function startOf(laid: LaidDay, timing: Timing, minutes: number, { houseRules }: CalendarCase): string | undefined {
+  const { day } = laid;
+  if (day.pin?.time && laid.pinned) return day.pin.time;
+  if (day.travel?.time && day.travel.date === day.on) return clock(Math.max(8 * 60, minuteOfDay(day.travel.time) - 90));
+  if (timing === 'after') {
+    const end = Math.max(...day.practices.map(endOf));
+    if (end < earlyPractice && minuteOfDay(houseRules.sessionAt) > end + behind) return houseRules.sessionAt;
+    return undefined;
+  }
+  if (timing === 'between') {
+    const [, second] = day.practices;
+    return second?.time ? clock(minuteOfDay(second.time) - ahead - minutes) : undefined;
+  }
+  if (timing === 'before' && day.fixtures[0]?.time) return clock(minuteOfDay(day.fixtures[0].time) - 90 - minutes);
+  if (timing === 'only' && day.window?.from && houseRules.sessionAt < day.window.from) return day.window.from;
+  return undefined;
+}
+
+/** Share of the strength rows from which the arms lead a sport; one that jumps and throws with the whole body is led by no part. Common practice, no source. */
+const armShare = 0.6;
+
+/** What the signature work of a sport says of the arm. */
+function armsOf(sport: string, role: string | undefined): Arms {
+  const profile = sportById(sport);
+  if (!profile) return { armLed: false, careOfArm: false };
+  const known = profile.roles.some((r) => r.id === role) ? role : profile.roles[0]?.id;
+  const rows = signatureFor(profile, known as string);
+  const weight = (type: SessionType) =>
+    rows.reduce((sum: number, row: SignatureRow) => sum + (row.types.includes(type) && !row.kind ? row.weight : 0), 0);
+  const upper = weight('upper-body');
+  return {
+    armLed: upper > armShare * (upper + weight('lower-body')) && weight('power') < upper,
+    careOfArm: rows.some((row) => row.types.includes('arm-care') && row.weight >= 2),
+  };
+}
+
+/**
+ * Lays a calendar and says why: a row for each session, and what the weeks do not get.
+ *
+ * @example planOfCase(calendarCase, highsSolver(highs)).plan[0] // { date: '2027-01-12', type: 'whole-body', minutes: 35, timing: 'after', ... }
+ */
+export function planOfCase(given: CalendarCase, solver: Solver): CasePlan {
+  const { laid, weeks, days, strict } = layCase(given, solver, armsOf(given.athlete.sport, given.athlete.role));
+  const weekOf = (day: Day) => Math.floor(days.indexOf(day) / 7);
+  const isFirst = (one: LaidDay) =>
+    laid.find((l) => mainTypes.has(l.type) && weekOf(l.day) === weekOf(one.day)) === one;
+  const plan = laid.map((one): PlannedDay => {
+    const week = weeks[weekOf(one.day)] as WeekAsked;
+    const easyBack = given.phase === 'return' && weekOf(one.day) < 1;
+    const minutes = minutesOf(one, one.pinned ? 120 : week.minutes);
+    const timing = timingOf(one, easyBack);
+    const start = startOf(one, timing, minutes, given);
+    const { heavyLower, heavyUpper, contacts, eccentric } = one;
+    return {
+      date: one.day.on,
+      type: one.type,
+      minutes,
+      timing,
+      ...(start ? { start } : {}),
+      heavyLower,
+      heavyUpper,
+      contacts,
+      eccentric,
+      why: whyOf(one, timing, week, isFirst(one)),
+    };
+  });
+  const overruled: Gave[] = strict
+    ? []
+    : [{ date: given.from, words: 'What is pinned leaves these weeks over their volume, or without a day between.' }];
+  return { plan, gave: [...overruled, ...gaveOf(plan, weeks, days)] };
+}
+
+const words: Record<keyof Cost, string> = {
+  heavyLower: 'heavy sets of the legs',
+  heavyUpper: 'heavy sets of the upper body',
+  contacts: 'landings',
+  eccentric: 'sets of slow lowering',
+};
+
+/** What the weeks were asked for and do not get, and what a pin costs. */
+function gaveOf(plan: readonly PlannedDay[], weeks: readonly WeekAsked[], days: readonly Day[]): Gave[] {
+  return weeks.flatMap((week, w): Gave[] => {
+    const ofWeek = days.slice(7 * w, 7 * w + 7);
+    const monday = (ofWeek[0] as Day).on;
+    const rows = plan.filter((p) => ofWeek.some((d) => d.on === p.date));
+    const main = rows.filter((p) => mainTypes.has(p.type)).length;
+    const short = axes.flatMap((axis) => {
+      const given = rows.reduce((sum, p) => sum + p[axis], 0);
+      return given < 0.75 * week.aim[axis] - 1e-9 ? [`${given} of ${Math.round(week.aim[axis])} ${words[axis]}`] : [];
+    });
+    return [
+      ...(main < week.sessions.min
+        ? [{ date: monday, words: `${main} of ${week.sessions.min} sessions: the calendar leaves no more.` }]
+        : []),
+      ...(short.length ? [{ date: monday, words: `Week of ${monday}: ${short.join(', ')}.` }] : []),
+      ...ofWeek.flatMap((d): Gave[] =>
+        d.pin && d.toFixture !== undefined && d.toFixture <= 2
+          ? [
+              {
+                date: d.on,
+                words: `${d.pin.name} stands where it was put, ${d.toFixture} day${d.toFixture === 1 ? '' : 's'} before a fixture: lighter inside, and the legs rest on the days before it.`,
+              },
+            ]
+          : [],
+      ),
+    ];
+  });
+}
+
+/** Volume of a planned week, for whoever compares. */
+export const volumeOfPlan = (plan: readonly PlannedDay[]): number => plan.reduce((sum, p) => sum + volumeOf(p), 0);

@@ -1,0 +1,94 @@
+import type { Level } from '../../exercise/vocabulary';
+import type { Phase } from '../../session/brief';
+import type { SessionType } from '../../session-type/session-type';
+
+export const caseKinds = [
+  'fixture',
+  'practice',
+  'travel',
+  'closed',
+  'free',
+  'exam',
+  'away',
+  'camp',
+  'pinned-session',
+] as const;
+
+/** One entry of a calendar, in local time. */
+export interface CaseEntry {
+  kind: (typeof caseKinds)[number];
+  name: string;
+  date: string;
+  /** Last day. */
+  until?: string;
+  /** "18:30" */
+  time?: string;
+  minutes?: number;
+  /** 1 to 10. */
+  effort?: number;
+  /** Of a fixture or practice: 1 ordinary, 2 important, 3 what the season is for. */
+  importance?: number;
+  /** Minutes the athlete played of a fixture: 0 not at all, left out all of it. */
+  played?: number;
+  /** A practice that is held although hall or water is closed. */
+  despiteClosed?: boolean;
+  /** Travel that takes the night. */
+  overnight?: boolean;
+  /** Of a pinned session. */
+  type?: SessionType;
+  by?: string;
+  reason?: string;
+}
+
+/** What holds between two days beside the entries: hours in which training is possible. */
+export interface Condition {
+  kind: string;
+  from: string;
+  until: string;
+  trainFrom?: string;
+  trainUntil?: string;
+}
+
+/** What a session, or a week of them, costs: sets near failure of lower and upper body, landings, sets of slow lowering. */
+export interface Cost {
+  heavyLower: number;
+  heavyUpper: number;
+  contacts: number;
+  eccentric: number;
+}
+
+/** Home work of one of the weeks before, and the load of the sport in it (minutes times effort). */
+export interface WeekBefore extends Cost {
+  weeksAgo: number;
+  sessions: number;
+  minutes: number;
+  sportLoad?: number;
+}
+
+export interface CaseRules {
+  /** Hard days hard, or spread over the week. */
+  days: 'consolidate' | 'spread';
+  loading: 'steady' | 'waved' | 'undulating';
+  sessionsPerWeek: { min: number; max: number };
+  /** When sessions are done where the sport leaves the day free, "18:00". */
+  sessionAt: string;
+}
+
+/** A calendar to be laid, `tropaeum-calendar/1`. */
+export interface CalendarCase {
+  athlete: { level: Level; age: number; sport: string; role?: string };
+  phase: Phase;
+  /** A Monday. */
+  from: string;
+  weeks: number;
+  calendar: readonly CaseEntry[];
+  conditions?: readonly Condition[];
+  athleteHistory?: readonly WeekBefore[];
+  houseRules: CaseRules;
+  /** What was laid before: it changes as little as it can. */
+  before?: { plan: readonly { date: string; type: SessionType | 'none' }[] };
+}
+
+/** One number for how much work is: sets, and landings by the twenty. */
+export const volumeOf = ({ heavyLower, heavyUpper, eccentric, contacts }: Cost): number =>
+  heavyLower + heavyUpper + eccentric + contacts / 20;

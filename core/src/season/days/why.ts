@@ -1,0 +1,49 @@
+import type { WeekAsked } from './asked';
+import type { Timing } from './case-plan';
+import { labelOf } from './day';
+import type { LaidDay } from './lay-days';
+
+const ofLabel = (label: string) => (label === '-' ? '' : `${label}: `);
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** What the session of a day is for and why it stands there, in a sentence; the first of a week says what the week is about. */
+export function whyOf(laid: LaidDay, timing: Timing, week: WeekAsked, first: boolean): string {
+  const label = labelOf(laid.day);
+  const said = `${ofLabel(label)}${reasonOf(laid, timing)}`;
+  const because = first && week.because ? ` ${capital(week.because)}.` : '';
+  return `${label === '-' ? capital(said) : said}.${because}`;
+}
+
+function reasonOf(laid: LaidDay, timing: Timing): string {
+  const { day, type, heavyLower, eccentric, contacts } = laid;
+  const where = { after: ' behind practice', before: ' before the sport', between: ' between two practices', only: '' }[
+    timing
+  ];
+  const days = day.toFixture === undefined ? '' : `, ${day.toFixture} days clear of the next fixture`;
+  if (laid.pinned) return `pinned${day.pin?.by ? ` by the ${day.pin.by}` : ''}; its place and length stand`;
+  switch (type) {
+    case 'whole-body':
+    case 'lower-body':
+      return `${eccentric > 0 ? 'heavy and slow work' : heavyLower > 3 ? 'heavy work' : 'a few heavy sets, nothing slow'}${where}${heavyLower > 3 ? days : ''}`;
+    case 'upper-body':
+      return `upper body${where}, so that the legs stay fresh`;
+    case 'power':
+      return `short and fast${where}, ${contacts} landings, no fatigue`;
+    case 'conditioning':
+      return day.played
+        ? `runs and pace changes${where}, since practice gives none`
+        : `the match is missing, so fast running and jumps in its place`;
+    case 'primer':
+      return `ten fast minutes${where}, nothing that is felt tomorrow; may be left out`;
+    case 'flexibility':
+      return day.travel ? 'a day of travel: hips and back only' : 'mobility, no load';
+    case 'return':
+      return `easy whole body${where}, far from failure`;
+    case 'trunk':
+      return `trunk only${where}; the legs wait`;
+    case 'arm-care':
+      return `ten minutes for the shoulder${where}, nothing more`;
+    default:
+      return `short and light${where}`;
+  }
+}
