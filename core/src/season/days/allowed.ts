@@ -27,6 +27,7 @@ const usual: Partial<Record<SessionType, readonly [least: Cost, most: Cost]>> = 
   'lower-body': [cost(4, 0, 0, 0), cost(8, 2, 20, 4)],
   'upper-body': [cost(0, 3, 0, 0), cost(2, 7, 20, 1)],
   power: [cost(0, 0, 20, 0), cost(4, 3, 80, 0)],
+  'injury-prevention': [cost(0, 0, 0, 1), cost(2, 2, 20, 4)],
   conditioning: [cost(0, 0, 10, 0), cost(2, 2, 40, 0)],
   return: [none, cost(2, 3, 0, 0)],
 };
@@ -40,6 +41,7 @@ export const mainTypes: ReadonlySet<SessionType> = new Set<SessionType>([
   'conditioning',
   'return',
   'trunk',
+  'injury-prevention',
 ]);
 
 /** Latest end of a practice behind which there is still a session, minutes from midnight; common practice, no source. */
@@ -140,9 +142,12 @@ export function offersOn(day: Day, given: CalendarCase, back: ComingBack, { armL
     ...(careOfArm && day.practices.length === 1 && phase === 'return' && (back.stage === 'building' || since > 7)
       ? [light('arm-care', 10, 0.15)]
       : []),
-    ...(athlete.level === 'new' ? [light('technique', 20, -0.2)] : []),
+    ...(topUp || since <= 1 ? [] : offer('injury-prevention', isYoung(athlete) ? 0.2 : -0.4)),
   ];
 }
+
+/** Who is young or new to it is better served by learning and protecting than by heavy sets; common practice (Lloyd 2014, from memory). */
+const isYoung = ({ age, level }: CalendarCase['athlete']) => age < 16 || level === 'new';
 
 const isBreak = ({ phase, calendar }: CalendarCase) =>
   phase === 'break' || (calendar.some((e) => e.kind === 'closed') && phase === 'in-season');
@@ -172,8 +177,9 @@ const nearFixture = 2.5;
 function placeOfLegs(day: Day, { days }: CalendarCase['houseRules']): number {
   const { toFixture: to = 99, sincePlayed: since } = day;
   const hard = day.practices.some((p) => (p.effort ?? 6) >= 6);
-  const place = days === 'consolidate' ? (hard ? 1.2 : day.practices.length ? 0.2 : 0) : hard ? -1 : 0.2;
-  const clear = to === 4 || to === 5 ? 0.8 : 0;
+  const away = day.practices.length ? 0.8 : 1;
+  const place = days === 'consolidate' ? (hard ? 0 : -away) : hard ? -1 : 0;
+  const clear = to === 4 || to === 5 ? 0.6 : 0;
   // Two days before a fixture only where the one before it was as near.
   const near = to === 2 && since + to > 4 ? nearFixture : 0;
   const beside = day.practices.some((p) => (p.importance ?? 1) > 1) ? besideKey : 0;

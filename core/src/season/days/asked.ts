@@ -29,6 +29,19 @@ const unknown: Readonly<Partial<Record<Phase, Cost>>> = {
 };
 const middling: Cost = { heavyLower: 8, heavyUpper: 7, contacts: 40, eccentric: 3 };
 
+/** Of that, by level. */
+const ofLevel = { new: 0.5, beginner: 0.7, intermediate: 1, advanced: 1.15 } as const;
+const begunWith = (phase: Phase, level: CalendarCase['athlete']['level']): Cost => {
+  const of = unknown[phase] ?? middling;
+  const by = ofLevel[level];
+  return {
+    heavyLower: of.heavyLower * by,
+    heavyUpper: of.heavyUpper * by,
+    contacts: of.contacts * by,
+    eccentric: of.eccentric * by,
+  };
+};
+
 /** What holds strength while practice and matches go on (Spiering 2021, Rønnestad 2011; values from memory). */
 const holding: Cost = { heavyLower: 4, heavyUpper: 4, contacts: 20, eccentric: 2 };
 /** The first weeks back after time off, of what was usual: cut by half, then less and less (CSCCa and NSCA joint guidelines 2019; from memory). */
@@ -36,6 +49,10 @@ const afterWeeksOff = [0.45, 0.6, 0.75, 0.85];
 const afterIllness = [0.2, 0.45, 0.75, 0.9];
 /** Shares of weeks before and after a peak (Bosquet 2007, Mujika and Padilla 2003: volume down, intensity kept; from memory), of a congested week, of a first fixture in preparation. Common practice where no source is named. */
 const [taper, afterPeak, crowded, firstFixture, fasting, atPerformances] = [0.35, 0.5, 0.52, 0.76, 0.68, 0.5];
+/** Weeks before the one of the peak, the nearest first (progressive taper). */
+const towardsPeak = [0.7, 0.85];
+/** Exam days that make a week one of exams, and what is left of it (Mann 2016: more injuries then; from memory). */
+const [examDays, atExams] = [3, 0.65];
 /** Waves of loading: three weeks up, one down, over what was usual. Common practice, no source. */
 const wave = [1.1, 1.2, 1.28, 0.66];
 /** A week without a fixture in season has room for more legs. */
@@ -111,7 +128,7 @@ export function weeksAsked(given: CalendarCase, days: readonly Day[], armLed: bo
   // Who builds goes on from the last week; who holds stays with what was usual.
   const builds = houseRules.loading === 'waved' || phase === 'off-season';
   const behind = back ? worked : builds ? athleteHistory.filter((h) => h.weeksAgo === 1) : athleteHistory;
-  const usual = meanOf(behind) ?? unknown[phase] ?? middling;
+  const usual = meanOf(behind) ?? begunWith(phase, athlete.level);
   const loads = athleteHistory.flatMap(({ sportLoad: load }) => (load ? [load] : []));
   const meanLoad = loads.length ? loads.reduce((s, l) => s + l, 0) / loads.length : undefined;
   return Array.from({ length: given.weeks }, (_, w): WeekAsked => {
@@ -140,7 +157,13 @@ export function weeksAsked(given: CalendarCase, days: readonly Day[], armLed: bo
       ...(share.of < 0.95 || held ? { mostVolume: volumeOf(usual) * (share.of + 0.08) } : {}),
       ...(held || back ? {} : { step: share.open ? openStep : usualStep }),
       restDays: restDaysOf(given, week, held),
-      minutes: held ? (w === 0 && off.ill ? 20 : 30) : athlete.age < 16 || week.some((d) => d.window) ? 35 : 50,
+      minutes: held
+        ? w === 0 && off.ill
+          ? 20
+          : 30
+        : athlete.age < 16 || week.some((d) => d.window || d.exam)
+          ? 35
+          : 50,
       ...(share.because ? { because: share.because } : {}),
     };
     function restDaysOf({ phase: of }: CalendarCase, ofWeek: readonly Day[], slowBack: boolean): number {
@@ -200,6 +223,13 @@ function shareOf(
       because: 'the fixtures are the load of the week',
       ...(fixtureDays >= 4 ? { slow: 0 } : {}),
     };
+  if (phase === 'taper') {
+    const ahead = Math.floor(last.toPeak / 7);
+    if (ahead < towardsPeak.length)
+      return { of: towardsPeak[ahead] as number, because: 'towards a peak: volume falls week by week, loads are kept' };
+  }
+  if (week.filter((d) => d.exam).length >= examDays)
+    return { of: atExams, because: 'exams: less sleep and time, so less of everything' };
   const congested = fixtureDays >= 2 || (fixtureDays >= 1 && has((d) => d.congested));
   const load = sportLoad(week);
   if (phase === 'pre-season' && meanLoad !== undefined && load > 1.15 * meanLoad)

@@ -37,6 +37,8 @@ function reasonOf(laid: LaidDay, timing: Timing): string {
       return `ten fast minutes${where}, nothing that is felt tomorrow; may be left out`;
     case 'flexibility':
       return day.travel ? 'a day of travel: hips and back only' : 'mobility, no load';
+    case 'injury-prevention':
+      return `what protects the joints, ${eccentric} slow sets${where}`;
     case 'return':
       return `easy whole body${where}, far from failure`;
     case 'trunk':
