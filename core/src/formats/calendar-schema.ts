@@ -3,16 +3,10 @@ import { caseKinds } from '../season/days/case';
 import { phases } from '../session/brief';
 import { sessionTypes } from '../session-type/session-type';
 import { sports } from '../sport/sports';
+import { between, day, list, object, oneOf, text, yesNo } from './json-schema';
 
-const day = { type: 'string', pattern: '^\\d{4}-\\d{2}-\\d{2}$' };
 const time = { type: 'string', pattern: '^([01]\\d|2[0-3]):[0-5]\\d$' };
-const oneOf = (values: readonly string[]) => ({ enum: [...values] });
-const between = (minimum: number, maximum: number) => ({ type: 'number', minimum, maximum });
 const whole = (minimum: number, maximum: number) => ({ type: 'integer', minimum, maximum });
-const list = (items: object) => ({ type: 'array', items });
-const object = (properties: object, required: string[] = []) => ({ type: 'object', properties, required });
-const text = { type: 'string' };
-const yesNo = { type: 'boolean' };
 
 /** JSON Schema 2020-12 of the calendar document that `season lay` reads. */
 export const calendarSchema = {

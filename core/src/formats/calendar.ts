@@ -1,13 +1,13 @@
 import * as yup from 'yup';
+import { mondayOf } from '../athlete/athlete';
 import { levels } from '../exercise/vocabulary';
 import { type CalendarCase, caseKinds } from '../season/days/case';
 import { phases } from '../session/brief';
 import { sessionTypes } from '../session-type/session-type';
 import { sports } from '../sport/sports';
-import { day } from './days';
+import { day, isDay, time, yesNo } from './days';
 import { anyOf, type DocumentFault, faultsOf, list, number, object } from './faults';
 
-const time = yup.string().matches(/^([01]\d|2[0-3]):[0-5]\d$/, 'must be a time of day such as 18:30');
 const name = yup.string().trim().required('is required').max(120, 'must be 120 characters or fewer');
 const whole = (low: number, high: number, unit: string) => number(low, high, unit).integer('must be a whole number');
 const sets = number(0, 200, 'sets').required('is required');
@@ -24,8 +24,8 @@ const entry = object({
   effort: number(1, 10, 'points of effort'),
   importance: whole(1, 3, 'steps of importance'),
   played: number(0, 600, 'minutes'),
-  despiteClosed: yup.boolean().typeError('must be true or false'),
-  overnight: yup.boolean().typeError('must be true or false'),
+  despiteClosed: yesNo,
+  overnight: yesNo,
   type: anyOf(sessionTypes).when('kind', {
     is: 'pinned-session',
     // biome-ignore lint/suspicious/noThenProperty: the word of the rules library
@@ -46,7 +46,7 @@ const schema = object({
   phase: anyOf(phases).required('is required'),
   from: day
     .required('is required')
-    .test('monday', 'must be a Monday', (on) => !on || new Date(`${on}T12:00:00Z`).getUTCDay() === 1),
+    .test('monday', 'must be a Monday', (on) => !on || !isDay(on) || mondayOf(on) === on),
   weeks: whole(1, 4, 'weeks').required('is required'),
   calendar: list(entry).max(400, 'must hold 400 or fewer').required('is required'),
   conditions: list(

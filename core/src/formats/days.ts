@@ -12,3 +12,6 @@ export const day = yup
   .string()
   .typeError('must be a date such as 2026-12-09')
   .test('day', 'must be a date such as 2026-12-09', (value) => value === undefined || isDay(value));
+
+/** A time of day. */
+export const time = yup.string().matches(/^([01]\d|2[0-3]):[0-5]\d$/, 'must be a time of day such as 18:30');

@@ -8,15 +8,9 @@ import { setters, weightBearings } from '../limits/restriction';
 import { aims, houseRuleChoices, phases } from '../session/brief';
 import { sessionTypes } from '../session-type/session-type';
 import { sports } from '../sport/sports';
+import { between, day, list, object, oneOf, text, yesNo } from './json-schema';
 import { broughtProfileSchema } from './sport-schema';
 
-const day = { type: 'string', pattern: '^\\d{4}-\\d{2}-\\d{2}$' };
-const oneOf = (values: readonly string[]) => ({ enum: [...values] });
-const between = (minimum: number, maximum: number) => ({ type: 'number', minimum, maximum });
-const list = (items: object) => ({ type: 'array', items });
-const object = (properties: object, required: string[] = []) => ({ type: 'object', properties, required });
-const text = { type: 'string' };
-const yesNo = { type: 'boolean' };
 const share = between(0, 1);
 const side = oneOf(['left', 'right', 'both']);
 

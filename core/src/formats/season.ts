@@ -6,11 +6,10 @@ import type { OwnSeason, SquadSeasonPlan } from '../season/season-plan';
 import { sessionKinds } from '../season/session-kind';
 import { loadingSchools } from '../season/week-ask';
 import { phases } from '../session/brief';
-import { day } from './days';
+import { day, time } from './days';
 import { anyOf, type DocumentFault, faultsOf, list, number, object } from './faults';
 import { isZone } from './zone-time';
 
-const time = yup.string().matches(/^([01]\d|2[0-3]):[0-5]\d$/, 'must be a time of day such as 18:30');
 const name = yup.string().trim().required('is required').max(120, 'must be 120 characters or fewer');
 
 const entry = object({

@@ -3,10 +3,9 @@ import { joints, patterns, planes, positions, regimes, regions, speeds } from '.
 import { phases } from '../session/brief';
 import { sessionTypes } from '../session-type/session-type';
 import { actionSides, amplitudes, energies, forceAxes, forceRegions, mostImportance } from '../sport/profile';
+import { between, oneOf } from './json-schema';
 import { sportFormat, sportLimits } from './sport';
 
-const oneOf = (values: readonly string[]) => ({ enum: [...values] });
-const between = (minimum: number, maximum: number) => ({ type: 'number', minimum, maximum });
 const text = (maxLength: number) => ({ type: 'string', minLength: 1, maxLength, pattern: '\\S' });
 const id = { type: 'string', maxLength: 40, pattern: '^[a-z0-9]+(-[a-z0-9]+)*$' };
 const list = (items: object, maxItems: number, minItems = 0) => ({ type: 'array', items, minItems, maxItems });

@@ -18,7 +18,8 @@ const oneSided = 0.72;
 /** Younger beginners of a sport of skill learn rather than hold; common practice, no source. */
 const learnsUnder = 14;
 
-const weightIn = (rows: readonly SignatureRow[], type: SessionType) =>
+/** What the signature rows weigh together in sessions of a type, drills and range left out. */
+export const weightIn = (rows: readonly SignatureRow[], type: SessionType) =>
   rows.filter((row) => row.types.includes(type) && !row.kind).reduce((sum, row) => sum + row.weight, 0);
 
 /** A sport of bouts has drills to make rounds of, and work that matters in them. */

@@ -29,7 +29,6 @@ const usual: Partial<Record<SessionType, readonly [least: Cost, most: Cost]>> = 
   power: [cost(0, 0, 20, 0), cost(4, 3, 80, 0)],
   'injury-prevention': [cost(0, 0, 0, 1), cost(2, 2, 20, 4)],
   conditioning: [cost(0, 0, 10, 0), cost(2, 2, 40, 0)],
-  return: [none, cost(2, 3, 0, 0)],
 };
 
 /** Types that count as sessions of a week; the others are short and light. */
@@ -86,7 +85,7 @@ export function offersOn(day: Day, given: CalendarCase, back: ComingBack, { armL
   if (day.arrived) return [light('flexibility', shortMinutes, 0)];
   const [to, since] = [day.toFixture ?? Number.POSITIVE_INFINITY, day.sincePlayed];
   const shortly = to === 1;
-  if (back.stage === 'easy') return shortly ? [] : [{ ...light('return', 20, 0.4), least: none, most: none }];
+  if (back.stage === 'easy') return shortly ? [] : [light('return', 20, 0.4)];
   const lastEnd = Math.max(0, ...day.practices.map(endOf));
   if (day.practices.length > 1)
     return armLed ? [light('arm-care', 10, 0.3)] : [light('flexibility', shortMinutes, -0.2)];
@@ -131,18 +130,18 @@ export function offersOn(day: Day, given: CalendarCase, back: ComingBack, { armL
       ? []
       : offer('lower-body', placeOfLegs(day, houseRules) - (houseRules.sessionsPerWeek.min > 2 ? 0 : 0.5))),
     ...(topUp ? [] : offer('upper-body', to === 2 || day.keyTomorrow ? 0.2 : -0.05)),
-    ...(sharp || since <= 1 || topUp || (to === 2 && day.practices.length === 0)
+    ...(sharp || topUp || (to === 2 && day.practices.length === 0)
       ? []
       : offer('power', placeOfPower(day, houseRules)).map((o) => ({
           ...o,
           most: { ...o.most, heavyLower: to === 2 ? 0 : o.most.heavyLower },
         }))),
     ...(topUp ? offer('conditioning', 2.2).map((o) => ({ ...o, least: { ...o.least, contacts: 20 } })) : []),
-    ...(!topUp && isBreak(given) && since > 1 && to > 2 ? offer('conditioning', 0.3) : []),
+    ...(!topUp && isBreak(given) && to > 2 ? offer('conditioning', 0.3) : []),
     ...(careOfArm && day.practices.length === 1 && phase === 'return' && (back.stage === 'building' || since > 7)
       ? [light('arm-care', 10, 0.15)]
       : []),
-    ...(topUp || since <= 1 ? [] : offer('injury-prevention', isYoung(athlete) ? 0.2 : -0.4)),
+    ...(topUp ? [] : offer('injury-prevention', isYoung(athlete) ? 0.2 : -0.4)),
   ];
 }
 

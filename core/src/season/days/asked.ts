@@ -1,7 +1,7 @@
-import { dayAfter, daysBetween } from '../../athlete/athlete';
+import { daysBetween } from '../../athlete/athlete';
 import type { Phase } from '../../session/brief';
 import { type ComingBack, landings } from './allowed';
-import { type CalendarCase, type Cost, volumeOf, type WeekBefore } from './case';
+import { type CalendarCase, type Cost, ofAxes, volumeOf, type WeekBefore } from './case';
 import type { Day } from './day';
 
 /** What a week is asked to hold, and the most it may come to. */
@@ -33,13 +33,7 @@ const middling: Cost = { heavyLower: 8, heavyUpper: 7, contacts: 40, eccentric: 
 const ofLevel = { new: 0.5, beginner: 0.7, intermediate: 1, advanced: 1.15 } as const;
 const begunWith = (phase: Phase, level: CalendarCase['athlete']['level']): Cost => {
   const of = unknown[phase] ?? middling;
-  const by = ofLevel[level];
-  return {
-    heavyLower: of.heavyLower * by,
-    heavyUpper: of.heavyUpper * by,
-    contacts: of.contacts * by,
-    eccentric: of.eccentric * by,
-  };
+  return ofAxes((axis) => of[axis] * ofLevel[level]);
 };
 
 /** What holds strength while practice and matches go on (Spiering 2021, Rønnestad 2011; values from memory). */
@@ -63,7 +57,7 @@ const [usualStep, openStep] = [0.15, 0.3];
 const longOff = 14;
 
 /** The time away that an athlete comes back from, if any: its last day, how long, and whether it was illness. */
-export interface TimeOff {
+interface TimeOff {
   last: string;
   days: number;
   ill: boolean;
@@ -72,14 +66,14 @@ export interface TimeOff {
 const illWords = /\b(ill|illness|sick|fever|flu|infection|krank|syk)\b/i;
 
 /** Time away of five days and more that ends before a day or after the first one. */
-export function timeOffOf({ calendar, from }: CalendarCase, on: string): TimeOff | undefined {
+function timeOffOf({ calendar, from }: CalendarCase, on: string): TimeOff | undefined {
   const away = calendar
     .filter((e) => e.kind === 'away' && e.date <= on)
     .map((e): TimeOff => {
       const last = e.until ?? e.date;
       return { last, days: daysBetween(e.date, last) + 1, ill: illWords.test(`${e.name} ${e.reason ?? ''}`) };
     })
-    .filter(({ days, last }) => days >= 5 && daysBetween(last, dayAfter(from, 0)) <= 21);
+    .filter(({ days, last }) => days >= 5 && daysBetween(last, from) <= 21);
   return away.at(-1);
 }
 
@@ -89,7 +83,8 @@ const mostEasyDays = 7;
 /** What an athlete may do on a day who comes back from something. */
 export function comingBackOn(given: CalendarCase, on: string): ComingBack {
   const off = timeOffOf(given, on);
-  if (!off || on <= off.last) return { stage: off && on <= off.last ? 'rest' : 'whole' };
+  if (!off) return { stage: 'whole' };
+  if (on <= off.last) return { stage: 'rest' };
   const clear = daysBetween(off.last, on);
   if (!off.ill)
     return { stage: off.days < longOff ? 'whole' : clear === 1 ? 'rest' : clear <= 7 ? 'building' : 'whole' };
@@ -101,13 +96,7 @@ export function comingBackOn(given: CalendarCase, on: string): ComingBack {
 /** Mean of the weeks behind. */
 function meanOf(weeks: readonly WeekBefore[]): Cost | undefined {
   if (weeks.length === 0) return undefined;
-  const mean = (of: (w: WeekBefore) => number) => weeks.reduce((s, w) => s + of(w), 0) / weeks.length;
-  return {
-    heavyLower: mean((w) => w.heavyLower),
-    heavyUpper: mean((w) => w.heavyUpper),
-    contacts: mean((w) => w.contacts),
-    eccentric: mean((w) => w.eccentric),
-  };
+  return ofAxes((axis) => weeks.reduce((sum, week) => sum + week[axis], 0) / weeks.length);
 }
 
 /** Load of the sport in a week, minutes times effort. */
@@ -135,9 +124,9 @@ export function weeksAsked(given: CalendarCase, days: readonly Day[], armLed: bo
     const week = days.slice(7 * w, 7 * w + 7);
     const off = timeOffOf(given, (week[6] as Day).on);
     const share = shareOf(given, week, w, off, meanLoad);
-    const floor = Math.min(1, share.of / (off && !share.whole ? 0.9 : 0.55));
+    const floor = Math.min(1, share.of / (off ? 0.9 : 0.55));
     const keep = (axis: keyof Cost) => Math.max(usual[axis] * share.of, Math.min(holding[axis] * floor, usual[axis]));
-    const held = off !== undefined && !share.whole;
+    const held = off !== undefined;
     const sessions = sessionsOf(given, week, share.of, off);
     const aim: Cost = {
       heavyLower: keep('heavyLower') * (share.open && week.every((d) => d.fixtures.length === 0) ? freeWeek : 1),
@@ -183,8 +172,6 @@ interface Share {
   lands?: number;
   /** The sport gives less than usual: home may rise faster. */
   open?: boolean;
-  /** Nothing of a return is left. */
-  whole?: boolean;
 }
 
 function shareOf(
@@ -268,6 +255,6 @@ function sessionsOf(
   const usual = share < 0.6 && phase !== 'return' ? Math.min(most, Math.max(min, 2)) : most;
   return {
     min: Math.min(min, Math.max(1, Math.ceil(sessionsOfOpen * open)), usual),
-    max: Math.max(usual, Math.min(min, usual)),
+    max: usual,
   };
 }

@@ -1,12 +1,13 @@
+import { two } from '../../athlete/day-in-text';
 import type { Solver } from '../../session/solver';
+import { weightIn } from '../../session-type/derive';
 import type { SessionType } from '../../session-type/session-type';
-import type { SignatureRow } from '../../sport/signature/row';
 import { signatureFor } from '../../sport/signature/signature-of';
 import { sportById } from '../../sport/sports';
 import { minuteOfDay } from '../calendar';
 import { type Arms, mainTypes } from './allowed';
 import type { WeekAsked } from './asked';
-import { type CalendarCase, type Cost, volumeOf } from './case';
+import type { CalendarCase, Cost } from './case';
 import { type Day, endOf, isOpen } from './day';
 import { axes, type LaidDay, layCase } from './lay-days';
 import { whyOf } from './why';
@@ -16,7 +17,6 @@ export type Timing = 'before' | 'between' | 'after' | 'only';
 /** One day of a plan with its session, as the document has it. */
 export interface PlannedDay extends Cost {
   date: string;
-  /** MD-4, MD+1, DNP+1. */
   type: SessionType;
   minutes: number;
   timing: Timing;
@@ -50,8 +50,7 @@ function minutesOf(laid: LaidDay, most: number): number {
   return Math.min(most, Math.max(15, 5 * Math.round(needed / 5)));
 }
 
-const clock = (minute: number) =>
-  `${String(Math.floor(minute / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`;
+const clock = (minute: number) => `${two(Math.floor(minute / 60))}:${two(minute % 60)}`;
 
 /** Short and light work wakes up before the sport; what is heavy or slow comes behind it. */
 function timingOf(laid: LaidDay, easyBack: boolean): Timing {
@@ -90,8 +89,7 @@ function armsOf(sport: string, role: string | undefined): Arms {
   if (!profile) return { armLed: false, careOfArm: false };
   const known = profile.roles.some((r) => r.id === role) ? role : profile.roles[0]?.id;
   const rows = signatureFor(profile, known as string);
-  const weight = (type: SessionType) =>
-    rows.reduce((sum: number, row: SignatureRow) => sum + (row.types.includes(type) && !row.kind ? row.weight : 0), 0);
+  const weight = (type: SessionType) => weightIn(rows, type);
   const upper = weight('upper-body');
   return {
     armLed: upper > armShare * (upper + weight('lower-body')) && weight('power') < upper,
@@ -171,6 +169,3 @@ function gaveOf(plan: readonly PlannedDay[], weeks: readonly WeekAsked[], days: 
     ];
   });
 }
-
-/** Volume of a planned week, for whoever compares. */
-export const volumeOfPlan = (plan: readonly PlannedDay[]): number => plan.reduce((sum, p) => sum + volumeOf(p), 0);

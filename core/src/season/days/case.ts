@@ -89,6 +89,14 @@ export interface CalendarCase {
   before?: { plan: readonly { date: string; type: SessionType | 'none' }[] };
 }
 
+/** @example ofAxes(() => 0) // { heavyLower: 0, heavyUpper: 0, contacts: 0, eccentric: 0 } */
+export const ofAxes = (of: (axis: keyof Cost) => number): Cost => ({
+  heavyLower: of('heavyLower'),
+  heavyUpper: of('heavyUpper'),
+  contacts: of('contacts'),
+  eccentric: of('eccentric'),
+});
+
 /** One number for how much work is: sets, and landings by the twenty. */
 export const volumeOf = ({ heavyLower, heavyUpper, eccentric, contacts }: Cost): number =>
   heavyLower + heavyUpper + eccentric + contacts / 20;

@@ -1,9 +1,10 @@
-import type { Programme, ProgrammeColumn, Solver } from '../../session/solver';
+import type { Solver } from '../../session/solver';
 import type { SessionType } from '../../session-type/session-type';
 import { type Arms, mainTypes, type Offer, offersOn } from './allowed';
 import { comingBackOn, type WeekAsked, weeksAsked } from './asked';
 import { type CalendarCase, type Cost, volumeOf } from './case';
 import { type Day, daysOfCase, isOpen } from './day';
+import { each, type Term, Writing } from './programme';
 
 /** A session laid on a day. */
 export interface LaidDay extends Cost {
@@ -77,117 +78,80 @@ interface Place {
  * @example layCase(calendarCase, highsSolver(highs), { armLed: false, careOfArm: true }).laid[0].type // 'whole-body'
  */
 export function layCase(given: CalendarCase, solver: Solver, arms: Arms): LaidCase {
-  const kept = laidBy(given, solver, arms, true) ?? laidBy(given, solver, arms, false);
+  const days = daysOfCase(given);
+  const weeks = weeksAsked(given, days, arms.armLed);
+  const offers = days.map((day, d) => offersWithPins(day, days, d, given, arms));
+  const asked = { given, days, weeks, offers };
+  const kept = laidBy(asked, solver, true) ?? laidBy(asked, solver, false);
   if (!kept) throw new RangeError('what is pinned leaves no way to lay these weeks');
   return kept;
 }
 
+interface Asked {
+  given: CalendarCase;
+  days: readonly Day[];
+  weeks: readonly WeekAsked[];
+  /** What may stand on each day. */
+  offers: readonly (readonly Offer[])[];
+}
+
 /** The best plan; undefined where nothing keeps all of it. Where it is not strict, what is pinned goes before the bounds of the weeks and the days between. */
-function laidBy(given: CalendarCase, solver: Solver, arms: Arms, strict: boolean): LaidCase | undefined {
-  const days = daysOfCase(given);
-  const weeks = weeksAsked(given, days, arms.armLed);
-  const offers = days.map((day, d) => offersWithPins(day, days, d, given, arms));
-  const rows: Programme['rows'] = [];
-  const columns: { cost: number; lower: number; upper: number; integer: boolean; entries: [number, number][] }[] = [];
-  const column = (cost: number, lower: number, upper: number, integer: boolean) =>
-    columns.push({ cost, lower, upper, integer, entries: [] }) - 1;
-  const row = (lower: number, upper: number, terms: readonly (readonly [number, number])[]) => {
-    const at = rows.push({ lower, upper }) - 1;
-    for (const [c, a] of terms) columns[c]?.entries.push([at, a]);
-    return at;
-  };
-  const yes = (cost: number) => column(cost, 0, 1, true);
-  const slack = (price: number) => column(-price, 0, Number.POSITIVE_INFINITY, false);
+function laidBy({ given, days, weeks, offers }: Asked, solver: Solver, strict: boolean): LaidCase | undefined {
+  const writing = new Writing();
   const before = new Map(given.before?.plan.map(({ date, type }) => [date, type]) ?? []);
   const places: Place[] = offers.flatMap((ofDay, d) =>
     ofDay.map((offer): Place => {
       const was = before.get((days[d] as Day).on);
       const changed = was === undefined ? 0 : was === offer.type ? prices.changed : -prices.changed;
       const pinned = (days[d] as Day).pin !== undefined;
-      return {
-        day: d,
-        offer,
-        column: column(offer.worth + changed - (mainTypes.has(offer.type) ? prices.one : 0), pinned ? 1 : 0, 1, true),
-        pinned,
-      };
+      const worth = offer.worth + changed - (mainTypes.has(offer.type) ? prices.one : 0);
+      return { day: d, offer, column: writing.variable(worth, pinned ? 1 : 0, 1, true), pinned };
     }),
   );
   const on = (d: number) => places.filter((p) => p.day === d);
+  const inWeek = (w: number, ...types: readonly SessionType[]) =>
+    places.filter((p) => Math.floor(p.day / 7) === w && (types.length === 0 || types.includes(p.offer.type)));
+  /** Most of an axis that a day may hold, in its unit. */
+  const mostOn = (d: number, axis: keyof Cost) => Math.max(0, ...on(d).map((p) => p.offer.most[axis])) / unit[axis];
   // One session a day, and on each axis as much as its type may hold there.
-  const dose = days.map((_, d) => {
+  const amounts = days.map((_, d) => {
     const here = on(d);
-    row(
-      0,
-      1,
-      here.map((p) => [p.column, 1]),
-    );
+    writing.row(0, 1, each(here));
     return Object.fromEntries(
       axes.map((axis) => {
-        const most = Math.max(0, ...here.map((p) => p.offer.most[axis])) / unit[axis];
-        const amount = column(0, 0, most, true);
-        row(Number.NEGATIVE_INFINITY, 0, [
-          [amount, 1],
-          ...here.map((p): [number, number] => [p.column, -p.offer.most[axis] / unit[axis]]),
-        ]);
-        row(0, Number.POSITIVE_INFINITY, [
-          [amount, 1],
-          ...here.map((p): [number, number] => [p.column, -p.offer.least[axis] / unit[axis]]),
-        ]);
+        const amount = writing.variable(0, 0, mostOn(d, axis), true);
+        const less = (of: 'least' | 'most') => here.map((p): Term => [p.column, -p.offer[of][axis] / unit[axis]]);
+        writing.atMost(0, [[amount, 1], ...less('most')]);
+        writing.atLeast(0, [[amount, 1], ...less('least')]);
         return [axis, amount];
       }),
     ) as Record<keyof Cost, number>;
   });
+  const amountOn = (d: number, axis: keyof Cost) => (amounts[d] as Record<keyof Cost, number>)[axis];
   const within = (w: number) => Array.from({ length: 7 }, (_, i) => 7 * w + i);
-  const volumeTerms = (w: number, by: number): [number, number][] =>
-    within(w).flatMap((d) =>
-      axes.map((axis): [number, number] => [
-        (dose[d] as Record<keyof Cost, number>)[axis],
-        (axis === 'contacts' ? 0.5 : 1) * by,
-      ]),
-    );
+  const volumeTerms = (w: number, by: number): Term[] =>
+    within(w).flatMap((d) => axes.map((axis): Term => [amountOn(d, axis), (axis === 'contacts' ? 0.5 : 1) * by]));
   const history = new Map((given.athleteHistory ?? []).map((h) => [-(h.weeksAgo - 1), volumeOf(h)]));
   for (const [w, week] of weeks.entries()) {
     for (const axis of axes) {
-      const terms = within(w).map((d): [number, number] => [(dose[d] as Record<keyof Cost, number>)[axis], unit[axis]]);
-      row(week.aim[axis], week.aim[axis], [...terms, [slack(short[axis]), 1], [slack(over[axis]), -1]]);
-      if (strict) row(Number.NEGATIVE_INFINITY, Math.max(week.most[axis], pinnedLeast(places, axis, w)), terms);
+      const terms = within(w).map((d): Term => [amountOn(d, axis), unit[axis]]);
+      writing.near(week.aim[axis], terms, short[axis], over[axis]);
+      if (strict) writing.atMost(Math.max(week.most[axis], pinnedLeast(inWeek(w), axis)), terms);
     }
-    const main = within(w).flatMap((d) =>
-      on(d)
-        .filter((p) => mainTypes.has(p.offer.type))
-        .map((p): [number, number] => [p.column, 1]),
-    );
-    row(week.sessions.min, Number.POSITIVE_INFINITY, [...main, [slack(prices.session), 1]]);
-    if (strict) row(Number.NEGATIVE_INFINITY, week.sessions.max, main);
-    const legs = places.filter(
-      (p) => Math.floor(p.day / 7) === w && (p.offer.type === 'whole-body' || p.offer.type === 'lower-body'),
-    );
-    if (week.aim.heavyLower >= 2)
-      row(1, Number.POSITIVE_INFINITY, [...legs.map((p): [number, number] => [p.column, 1]), [slack(prices.legs), 1]]);
+    const main = each(inWeek(w, ...mainTypes));
+    writing.atLeast(week.sessions.min, main, prices.session);
+    if (strict) writing.atMost(week.sessions.max, main);
+    if (week.aim.heavyLower >= 2) writing.atLeast(1, each(inWeek(w, 'whole-body', 'lower-body')), prices.legs);
     sharpOnce(w, week);
     varied(w, week);
-    const care = within(w).flatMap((d) => on(d).filter((p) => p.offer.type === 'arm-care'));
-    if (care.length)
-      row(1, Number.POSITIVE_INFINITY, [...care.map((p): [number, number] => [p.column, 1]), [slack(prices.type), 1]]);
-    for (const type of onceAWeek)
-      row(
-        Number.NEGATIVE_INFINITY,
-        1,
-        within(w).flatMap((d) =>
-          on(d)
-            .filter((p) => p.offer.type === type && !p.pinned)
-            .map((p): [number, number] => [p.column, 1]),
-        ),
-      );
+    const care = inWeek(w, 'arm-care');
+    if (care.length) writing.atLeast(1, each(care), prices.type);
+    for (const type of onceAWeek) writing.atMost(1, each(inWeek(w, type).filter((p) => !p.pinned)));
     const rest = within(w).filter((d) => isOpen(days[d] as Day));
-    const taken = rest.flatMap((d) =>
-      on(d)
-        .filter((p) => p.offer.type !== 'flexibility')
-        .map((p): [number, number] => [p.column, 1]),
-    );
-    row(Number.NEGATIVE_INFINITY, rest.length - week.restDays, [...taken, [slack(prices.restDay), -1]]);
-    if (strict) row(Number.NEGATIVE_INFINITY, rest.length - Math.min(1, rest.length), taken);
-    if (strict && week.mostVolume !== undefined) row(Number.NEGATIVE_INFINITY, week.mostVolume, volumeTerms(w, 1));
+    const taken = each(rest.flatMap((d) => on(d).filter((p) => p.offer.type !== 'flexibility')));
+    writing.atMost(rest.length - week.restDays, taken, prices.restDay);
+    if (strict) writing.atMost(rest.length - Math.min(1, rest.length), taken);
+    if (strict && week.mostVolume !== undefined) writing.atMost(week.mostVolume, volumeTerms(w, 1));
     if (strict && week.step !== undefined) stepUp(w, week.step);
   }
   if (strict) apart();
@@ -195,25 +159,19 @@ function laidBy(given: CalendarCase, solver: Solver, arms: Arms, strict: boolean
   steady();
   evenly();
 
-  /** Where jumps are asked for in number, or variety is the school, one session is for speed. */
+  /** Where jumps are asked for in number, one session is for speed. */
   function sharpOnce(w: number, { aim }: WeekAsked) {
     if (aim.contacts < 30) return;
-    const power = places.filter((p) => Math.floor(p.day / 7) === w && p.offer.type === 'power');
-    if (power.length)
-      row(1, Number.POSITIVE_INFINITY, [...power.map((p): [number, number] => [p.column, 1]), [slack(prices.type), 1]]);
+    const power = inWeek(w, 'power');
+    if (power.length) writing.atLeast(1, each(power), prices.type);
   }
 
   /** Of three sessions and more not all are for the whole body. */
   function varied(w: number, { sessions }: WeekAsked) {
     if (sessions.min < 3) return;
-    const whole = places.filter((p) => Math.floor(p.day / 7) === w && p.offer.type === 'whole-body');
-    row(Number.NEGATIVE_INFINITY, 1, [...whole.map((p): [number, number] => [p.column, 1]), [slack(prices.same), -1]]);
-    for (const part of ['lower-body', 'upper-body'] as const) {
-      const of = places.filter(
-        (p) => Math.floor(p.day / 7) === w && (p.offer.type === part || p.offer.type === 'whole-body'),
-      );
-      row(2, Number.POSITIVE_INFINITY, [...of.map((p): [number, number] => [p.column, 1]), [slack(prices.type), 1]]);
-    }
+    writing.atMost(1, each(inWeek(w, 'whole-body')), prices.same);
+    for (const part of ['lower-body', 'upper-body'] as const)
+      writing.atLeast(2, each(inWeek(w, part, 'whole-body')), prices.type);
   }
 
   /** A week rises no more than its step over the larger of the two before it: one of the two bounds it. */
@@ -223,31 +181,26 @@ function laidBy(given: CalendarCase, solver: Solver, arms: Arms, strict: boolean
     const open = earlier.filter((e) => e >= 0);
     const largest = Math.max(0, ...known);
     if (open.length === 0) {
-      if (largest > 0) row(Number.NEGATIVE_INFINITY, largest * (1 + step), volumeTerms(w, 1));
+      if (largest > 0) writing.atMost(largest * (1 + step), volumeTerms(w, 1));
       return;
     }
     const far = 200;
-    const chosen = open.map((e) => ({ e, by: yes(0) }));
-    const byKnown = largest > 0 ? yes(0) : undefined;
-    row(1, Number.POSITIVE_INFINITY, [
-      ...chosen.map(({ by }): [number, number] => [by, 1]),
-      ...(byKnown === undefined ? [] : [[byKnown, 1] as [number, number]]),
-    ]);
-    for (const { e, by } of chosen)
-      row(Number.NEGATIVE_INFINITY, far, [...volumeTerms(w, 1), ...volumeTerms(e, -(1 + step)), [by, far]]);
-    if (byKnown !== undefined)
-      row(Number.NEGATIVE_INFINITY, far + largest * (1 + step), [...volumeTerms(w, 1), [byKnown, far]]);
+    const chosen = open.map((e) => ({ e, column: writing.choice() }));
+    const byKnown = largest > 0 ? [{ column: writing.choice() }] : [];
+    writing.atLeast(1, each([...chosen, ...byKnown]));
+    for (const { e, column } of chosen)
+      writing.atMost(far, [...volumeTerms(w, 1), ...volumeTerms(e, -(1 + step)), [column, far]]);
+    for (const { column } of byKnown) writing.atMost(far + largest * (1 + step), [...volumeTerms(w, 1), [column, far]]);
   }
 
   /** Whether a day holds so much of any of these axes, as a yes or no. */
   function holds(d: number, ...of: readonly (readonly [axis: keyof Cost, from: number])[]): number {
-    const flag = yes(0);
+    const flag = writing.choice();
     for (const [axis, from] of of) {
-      const amount = (dose[d] as Record<keyof Cost, number>)[axis];
-      const most = Math.max(0, ...on(d).map((p) => p.offer.most[axis])) / unit[axis];
+      const most = mostOn(d, axis);
       if (most >= from)
-        row(Number.NEGATIVE_INFINITY, from - 1, [
-          [amount, 1],
+        writing.atMost(from - 1, [
+          [amountOn(d, axis), 1],
           [flag, -(most - from + 1)],
         ]);
     }
@@ -257,31 +210,25 @@ function laidBy(given: CalendarCase, solver: Solver, arms: Arms, strict: boolean
   function apart() {
     const legDays = given.athlete.age >= middleAge ? 3 : 2;
     const spaced = (axis: keyof Cost, from: number, between: number) => {
-      const flags = days.map((_, d) =>
-        on(d).some((p) => p.offer.most[axis] / unit[axis] >= from) ? holds(d, [axis, from]) : undefined,
-      );
+      const flags = days.map((_, d) => (mostOn(d, axis) >= from ? holds(d, [axis, from]) : undefined));
       for (let d = 0; d < days.length; d++)
         for (let k = 1; k < between && d + k < days.length; k++) {
           const [a, b] = [flags[d], flags[d + k]];
-          if (a !== undefined && b !== undefined)
-            row(0, 1, [
-              [a, 1],
-              [b, 1],
-            ]);
+          if (a !== undefined && b !== undefined) writing.row(0, 1, each([{ column: a }, { column: b }]));
         }
     };
     spaced('heavyLower', apartFrom, legDays);
     spaced('heavyUpper', upperApartFrom, 2);
     spaced('contacts', landingsApartFrom, 2);
-    const hard = days.map((day, d): [number, number] | number => {
+    const hard = days.map((day, d): Term | number => {
       if (day.fixtures.length > 0 || day.camp || day.practices.some((p) => (p.effort ?? 6) >= 7)) return 1;
       return on(d).length ? [holds(d, ...hardFrom), 1] : 0;
     });
     for (let d = 0; d + hardInARow < days.length; d++) {
       const run = hard.slice(d, d + hardInARow + 1);
       const fixed = run.reduce<number>((sum, h) => sum + (typeof h === 'number' ? h : 0), 0);
-      const open = run.filter((h): h is [number, number] => typeof h !== 'number');
-      if (open.length && fixed <= hardInARow) row(Number.NEGATIVE_INFINITY, hardInARow - fixed, open);
+      const open = run.filter((h): h is Term => typeof h !== 'number');
+      if (open.length && fixed <= hardInARow) writing.atMost(hardInARow - fixed, open);
     }
   }
 
@@ -290,15 +237,12 @@ function laidBy(given: CalendarCase, solver: Solver, arms: Arms, strict: boolean
     for (const one of places) {
       const next = places.find((p) => p.day === one.day + 7 && p.offer.type === one.offer.type);
       if (!next || !mainTypes.has(one.offer.type)) continue;
-      const both = column(prices.steady, 0, 1, false);
-      row(Number.NEGATIVE_INFINITY, 0, [
-        [both, 1],
-        [one.column, -1],
-      ]);
-      row(Number.NEGATIVE_INFINITY, 0, [
-        [both, 1],
-        [next.column, -1],
-      ]);
+      const both = writing.variable(prices.steady, 0, 1, false);
+      for (const { column } of [one, next])
+        writing.atMost(0, [
+          [both, 1],
+          [column, -1],
+        ]);
     }
   }
 
@@ -306,11 +250,7 @@ function laidBy(given: CalendarCase, solver: Solver, arms: Arms, strict: boolean
   function evenly() {
     for (const [d] of days.entries())
       for (const axis of ['heavyLower', 'heavyUpper'] as const)
-        if (on(d).some((p) => p.offer.most[axis] > largeFrom))
-          row(Number.NEGATIVE_INFINITY, largeFrom, [
-            [(dose[d] as Record<keyof Cost, number>)[axis], 1],
-            [slack(prices.large), -1],
-          ]);
+        if (mostOn(d, axis) > largeFrom) writing.atMost(largeFrom, [[amountOn(d, axis), 1]], prices.large);
   }
 
   /** Where the sport gives nothing, no long time without a session. */
@@ -318,35 +258,34 @@ function laidBy(given: CalendarCase, solver: Solver, arms: Arms, strict: boolean
     for (let d = 0; d + longestGap <= days.length; d++) {
       const window = Array.from({ length: longestGap }, (_, k) => d + k);
       if (window.some((k) => (days[k] as Day).practices.length > 0 || (days[k] as Day).away)) continue;
-      const any = window.flatMap((k) => on(k).map((p): [number, number] => [p.column, 1]));
-      if (any.length) row(1, Number.POSITIVE_INFINITY, [...any, [slack(prices.gap), 1]]);
+      const any = each(window.flatMap(on));
+      if (any.length) writing.atLeast(1, any, prices.gap);
     }
   }
 
-  const solved = solver.solve({ rows, columns: columns as ProgrammeColumn[] }, { gap: 1e-6, mostNodes: 20000 });
+  const solved = writing.solvedBy(solver, { gap: 1e-6, mostNodes: 20000 });
   if (solved.status === 'infeasible') return undefined;
   const value = (c: number) => Math.round(solved.values[c] as number);
   const laid = places
     .filter((p) => value(p.column) === 1)
-    .map((p): LaidDay => {
-      const amounts = dose[p.day] as Record<keyof Cost, number>;
-      return {
-        day: days[p.day] as Day,
-        type: p.offer.type,
-        ...(p.offer.minutes === undefined ? {} : { minutes: p.offer.minutes }),
-        ...(p.pinned ? { pinned: true } : {}),
-        heavyLower: value(amounts.heavyLower),
-        heavyUpper: value(amounts.heavyUpper),
-        contacts: 10 * value(amounts.contacts),
-        eccentric: value(amounts.eccentric),
-      };
-    });
+    .map(
+      ({ day, offer: { type, minutes }, pinned }): LaidDay => ({
+        day: days[day] as Day,
+        type,
+        ...(minutes === undefined ? {} : { minutes }),
+        ...(pinned ? { pinned } : {}),
+        heavyLower: value(amountOn(day, 'heavyLower')),
+        heavyUpper: value(amountOn(day, 'heavyUpper')),
+        contacts: unit.contacts * value(amountOn(day, 'contacts')),
+        eccentric: value(amountOn(day, 'eccentric')),
+      }),
+    );
   return { days, weeks, laid, objective: solved.objective, strict };
 }
 
-/** What a pin asks of a week at least. */
-const pinnedLeast = (places: readonly Place[], axis: keyof Cost, w: number) =>
-  places.reduce((sum, p) => sum + (p.pinned && Math.floor(p.day / 7) === w ? p.offer.least[axis] : 0), 0);
+/** What pins ask for at least. */
+const pinnedLeast = (places: readonly Place[], axis: keyof Cost) =>
+  places.reduce((sum, p) => sum + (p.pinned ? p.offer.least[axis] : 0), 0);
 
 /** Most heavy legs of a pinned session that stands too near to a fixture: its place and length are kept, its weight is not. */
 const pinnedLegs = 3;
