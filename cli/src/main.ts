@@ -233,7 +233,7 @@ function predictCommand(id: string, { sex, age, height, mass, level, load, tests
 async function seasonLayCommand(file: string | undefined): Promise<void> {
   const reading = readCalendar(documentFrom(file));
   if ('faults' in reading) fail(reading.faults);
-  print(planOfCase(reading.calendar, highsSolver(await loadHighs())));
+  print(planOfCase(reading.calendar));
 }
 
 const program = new Command('tropaeum')

@@ -23,12 +23,12 @@ const cost = (heavyLower: number, heavyUpper: number, contacts: number, eccentri
 
 /** What a type holds, least and most, where nothing narrows it: its frame in sets and landings. Common practice, no source. */
 const usual: Partial<Record<SessionType, readonly [least: Cost, most: Cost]>> = {
-  'whole-body': [cost(2, 2, 0, 0), cost(5, 5, 20, 4)],
+  'whole-body': [cost(2, 3, 0, 0), cost(5, 5, 20, 4)],
   'lower-body': [cost(4, 0, 0, 0), cost(8, 2, 20, 4)],
-  'upper-body': [cost(0, 3, 0, 0), cost(2, 7, 20, 1)],
-  power: [cost(0, 0, 20, 0), cost(4, 3, 80, 0)],
-  'injury-prevention': [cost(0, 0, 0, 1), cost(2, 2, 20, 4)],
-  conditioning: [cost(0, 0, 10, 0), cost(2, 2, 40, 0)],
+  'upper-body': [cost(0, 3, 0, 0), cost(1, 7, 20, 1)],
+  power: [cost(0, 0, 30, 0), cost(1, 2, 80, 0)],
+  'injury-prevention': [cost(0, 0, 0, 1), cost(1, 2, 20, 3)],
+  conditioning: [cost(0, 0, 10, 0), cost(1, 2, 40, 0)],
 };
 
 /** Types that count as sessions of a week; the others are short and light. */
@@ -91,7 +91,8 @@ export function offersOn(day: Day, given: CalendarCase, back: ComingBack, { armL
     return armLed ? [light('arm-care', 10, 0.3)] : [light('flexibility', shortMinutes, -0.2)];
   if (shortly)
     return [
-      light('primer', lightMinutes, isOpen(day) || day.congested ? 0.25 : 0.1, 10),
+      // Between two fixtures on three days nothing is woken up: the last one is still in the legs.
+      ...(since === 1 ? [] : [light('primer', lightMinutes, isOpen(day) || day.congested ? 0.25 : 0.1, 10)]),
       light('flexibility', shortMinutes, -0.03),
       ...(day.congested ? [light('trunk', shortMinutes, 0.05)] : []),
     ];
@@ -136,14 +137,21 @@ export function offersOn(day: Day, given: CalendarCase, back: ComingBack, { armL
           ...o,
           most: { ...o.most, heavyLower: to === 2 ? 0 : o.most.heavyLower },
         }))),
-    ...(topUp ? offer('conditioning', 2.2).map((o) => ({ ...o, least: { ...o.least, contacts: 20 } })) : []),
-    ...(!topUp && isBreak(given) && to > 2 ? offer('conditioning', 0.3) : []),
+    // In place of a match that was missed: as many landings as the day allows, up to what makes the next day one without.
+    ...(topUp ? offer('conditioning', 2.2).map((o) => landing(o, Math.min(30, o.most.contacts), o.most.contacts)) : []),
+    ...(!topUp && isBreak(given) && to > 2 ? offer('conditioning', 0.3).map((o) => landing(o, 10, 20)) : []),
     ...(careOfArm && day.practices.length === 1 && phase === 'return' && (back.stage === 'building' || since > 7)
       ? [light('arm-care', 10, 0.15)]
       : []),
     ...(topUp ? [] : offer('injury-prevention', isYoung(athlete) ? 0.2 : -0.4)),
   ];
 }
+
+const landing = (offer: Offer, least: number, most: number): Offer => ({
+  ...offer,
+  least: { ...offer.least, contacts: least },
+  most: { ...offer.most, contacts: Math.min(most, offer.most.contacts) },
+});
 
 /** Who is young or new to it is better served by learning and protecting than by heavy sets; common practice (Lloyd 2014, from memory). */
 const isYoung = ({ age, level }: CalendarCase['athlete']) => age < 16 || level === 'new';

@@ -1,5 +1,4 @@
 import { two } from '../../athlete/day-in-text';
-import type { Solver } from '../../session/solver';
 import { weightIn } from '../../session-type/derive';
 import type { SessionType } from '../../session-type/session-type';
 import { signatureFor } from '../../sport/signature/signature-of';
@@ -8,8 +7,10 @@ import { minuteOfDay } from '../calendar';
 import { type Arms, mainTypes } from './allowed';
 import type { WeekAsked } from './asked';
 import type { CalendarCase, Cost } from './case';
+import type { WeekMemory } from './chain-weeks';
 import { type Day, endOf, isOpen } from './day';
-import { axes, type LaidDay, layCase } from './lay-days';
+import { type LaidDay, layCase } from './lay-days';
+import { axes } from './problem';
 import { whyOf } from './why';
 
 export type Timing = 'before' | 'between' | 'after' | 'only';
@@ -100,10 +101,10 @@ function armsOf(sport: string, role: string | undefined): Arms {
 /**
  * Lays a calendar and says why: a row for each session, and what the weeks do not get.
  *
- * @example planOfCase(calendarCase, highsSolver(highs)).plan[0] // { date: '2027-01-12', type: 'whole-body', minutes: 35, timing: 'after', ... }
+ * @example planOfCase(calendarCase).plan[0] // { date: '2027-01-12', type: 'whole-body', minutes: 35, timing: 'after', ... }
  */
-export function planOfCase(given: CalendarCase, solver: Solver): CasePlan {
-  const { laid, weeks, days, strict } = layCase(given, solver, armsOf(given.athlete.sport, given.athlete.role));
+export function planOfCase(given: CalendarCase, memory?: WeekMemory): CasePlan {
+  const { laid, weeks, days } = layCase(given, armsOf(given.athlete.sport, given.athlete.role), memory);
   const weekOf = (day: Day) => Math.floor(days.indexOf(day) / 7);
   const isFirst = (one: LaidDay) =>
     laid.find((l) => mainTypes.has(l.type) && weekOf(l.day) === weekOf(one.day)) === one;
@@ -127,10 +128,7 @@ export function planOfCase(given: CalendarCase, solver: Solver): CasePlan {
       why: whyOf(one, timing, week, isFirst(one)),
     };
   });
-  const overruled: Gave[] = strict
-    ? []
-    : [{ date: given.from, words: 'What is pinned leaves these weeks over their volume, or without a day between.' }];
-  return { plan, gave: [...overruled, ...gaveOf(plan, weeks, days)] };
+  return { plan, gave: gaveOf(plan, weeks, days) };
 }
 
 const words: Record<keyof Cost, string> = {

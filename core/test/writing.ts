@@ -1,4 +1,4 @@
-import type { Programme, Solved, SolveOptions, Solver } from '../../session/solver';
+import type { Programme } from '../src/session/solver';
 
 /** A variable times a number. */
 export type Term = readonly [column: number, by: number];
@@ -52,7 +52,7 @@ export class Writing {
     for (const [column, by] of terms) this.columns[column]?.entries.push([at, by]);
   }
 
-  solvedBy(solver: Solver, options: SolveOptions): Solved {
-    return solver.solve({ rows: this.rows, columns: this.columns }, options);
+  get programme(): Programme {
+    return { rows: this.rows, columns: this.columns };
   }
 }
