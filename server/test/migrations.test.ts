@@ -1,4 +1,5 @@
 import { readdirSync, readFileSync } from 'node:fs';
+import { readSeason } from '@tropaeum/core/formats/season';
 import { Client } from 'pg';
 import { v7 } from 'uuid';
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';
@@ -48,7 +49,8 @@ describe('bringing a database up to date', () => {
       `insert into fixtures (id, organisation_id, squad_id, "on", name, importance) values ($1, $2, $3, '2026-12-12', 'Brenholm', 2)`,
       [fixture, organisation, squad],
     );
-    await run(files.slice(moving));
+    const typed = files.findIndex((file) => file.includes('session-types'));
+    await run(files.slice(moving, typed));
     const { rows } = await client.query('select squad_id, revision, content from seasons');
     expect(rows).toHaveLength(2);
     const kept = rows.find((row) => row.squad_id === squad);
@@ -60,5 +62,33 @@ describe('bringing a database up to date', () => {
       laid: [],
     });
     expect(rows.find((row) => row.squad_id === empty).content.entries).toEqual([]);
+  });
+
+  it('keeps what was laid, pinned and put down when kinds become session types', async () => {
+    const typed = files.findIndex((file) => file.includes('session-types'));
+    await client.query(`update seasons set content = content || $1::jsonb where content->'entries' <> '[]'::jsonb`, [
+      JSON.stringify({
+        entries: [{ id: 'e', kind: 'exams', name: 'School', on: '2026-12-14' }],
+        pins: [
+          { on: '2026-12-15', kind: 'strength' },
+          { on: '2026-12-16', kind: 'nothing' },
+        ],
+        laid: [{ on: '2026-12-15', kind: 'strength', level: 0.5 }],
+        relaxed: [{ week: '2026-12-14', rule: 'least' }],
+      }),
+    ]);
+    await run(files.slice(typed));
+    const { rows } = await client.query(`select content from seasons where content->'entries' <> '[]'::jsonb`);
+    expect(rows[0].content).toMatchObject({
+      entries: [{ kind: 'exam', name: 'School' }],
+      pins: [
+        { on: '2026-12-15', type: 'whole-body' },
+        { on: '2026-12-16', type: 'none' },
+      ],
+      laid: [{ on: '2026-12-15', type: 'whole-body', minutes: 15, start: '18:00', heavyLower: 5 }],
+      rules: { least: 2, days: 'consolidate', labels: { slowBefore: 3, legsApart: 2 } },
+    });
+    expect(rows[0].content.relaxed).toBeUndefined();
+    expect('season' in readSeason(rows[0].content)).toBe(true);
   });
 });

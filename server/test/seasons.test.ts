@@ -62,6 +62,10 @@ const put = (revision: number, changed: object) =>
   coach.call('PUT', `/squads/${club.squadId}/season`, { revision, season: { ...emptySeason, ...changed } });
 const faultsOf = (body: { error: { faults: { path: string; message: string }[] } }) => body.error.faults;
 
+const laidPower = (on: string) => ({
+  ...{ on, type: 'power', minutes: 25, timing: 'only', start: '18:00', label: 'MD-2' },
+  ...{ heavyLower: 0, heavyUpper: 0, contacts: 40, eccentric: 0, why: 'MD-2: short and fast.' },
+});
 const match: Entry = { id: 'm', kind: 'fixture', name: 'Vestøy', on: '2026-12-12', start: '15:00', minutes: 90 };
 
 describe('the season of a squad', () => {
@@ -106,7 +110,7 @@ describe('the season of a squad', () => {
 
   it('is what briefs go by: phase, fixtures, and what is laid', async () => {
     const { revision } = (await season()).body;
-    const laid = [{ on: '2026-12-10', kind: 'power', level: 1 }];
+    const laid = [laidPower('2026-12-10')];
     const phases = [{ phase: 'pre-season', name: 'Before the cup', startsOn: '2026-12-07', endsOn: '2026-12-20' }];
     await put(revision, { entries: [match, { ...match, id: 'twice' }], phases, laid });
     const { body } = await coach.call('GET', `/athletes/${club.athleteId}`);
@@ -115,11 +119,11 @@ describe('the season of a squad', () => {
     expect(body.season.laid).toEqual(laid);
   });
 
-  it('tells what is written, with what kind of session it comes nearest to', async () => {
+  it('tells what is written, with its session type', async () => {
     const { id } = await sentSession(coach, club, '2026-12-15');
     const written = (await season()).body.written.find((s: { id: string }) => s.id === id);
-    expect(written).toMatchObject({ on: '2026-12-15', status: 'sent', kind: expect.any(String), report: null });
-    expect(written.dose.upperSets).toBe(2);
+    expect(written).toMatchObject({ on: '2026-12-15', status: 'sent', type: expect.any(String), report: null });
+    expect(written.dose.heavyUpper).toBe(2);
   });
 });
 
@@ -135,9 +139,9 @@ describe("an athlete's own", () => {
     const { body } = await coach.call('GET', `/athletes/${club.athleteId}`);
     expect(body.brief.season).toMatchObject({ phase: 'return', week: 1 });
     expect((await season()).body.own).toEqual([{ athleteId: club.athleteId, revision: 1, season: own }]);
-    const bad = await coach.call('PUT', path, { revision: 1, season: { ...own, laid: [{ on: 'x', kind: 'run' }] } });
+    const bad = await coach.call('PUT', path, { revision: 1, season: { ...own, laid: [{ on: 'x', type: 'run' }] } });
     expect(faultsOf(bad.body).map((f) => f.path)).toEqual(
-      expect.arrayContaining(['season.laid[0].on', 'season.laid[0].kind', 'season.laid[0].level']),
+      expect.arrayContaining(['season.laid[0].on', 'season.laid[0].type', 'season.laid[0].minutes']),
     );
   });
 });
@@ -237,7 +241,7 @@ describe('a feed', () => {
 describe('a calendar given out', () => {
   it('can be subscribed to by its address alone, holds entries and laid sessions, and is nothing under another address', async () => {
     const { revision } = (await season()).body;
-    await put(revision, { entries: [match], laid: [{ on: '2026-12-10', kind: 'power', level: 0.5 }] });
+    await put(revision, { entries: [match], laid: [laidPower('2026-12-10')] });
     const link = await coach.call('POST', `/squads/${club.squadId}/calendar-links`, { athleteId: club.athleteId });
     const response = await fetch(`${server.url}${link.body.path}`);
     expect(response.headers.get('content-type')).toContain('text/calendar');
@@ -251,7 +255,7 @@ describe('a calendar given out', () => {
     expect(read.entries.map(({ on, start, name, minutes }) => [on, start, name, minutes])).toEqual(
       expect.arrayContaining([
         ['2026-12-12', '15:00', 'Vestøy', 90],
-        ['2026-12-10', '18:00', 'Power, 12 min', 12],
+        ['2026-12-10', '18:00', 'Power, 25 min, MD-2', 25],
       ]),
     );
     const other = await fetch(`${server.url}${link.body.path.replace(/.\.ics$/, 'x.ics')}`);

@@ -1,5 +1,6 @@
 import { levels } from '../exercise/vocabulary';
 import { caseKinds } from '../season/days/case';
+import { dayBeforeChoices, labelRuleFacts, numberRules } from '../season/days/label-rules';
 import { phases } from '../session/brief';
 import { sessionTypes } from '../session-type/session-type';
 import { sports } from '../sport/sports';
@@ -36,6 +37,7 @@ export const calendarSchema = {
             importance: whole(1, 3),
             played: between(0, 600),
             despiteClosed: yesNo,
+            replaced: yesNo,
             overnight: yesNo,
             type: oneOf(sessionTypes),
             by: text,
@@ -68,6 +70,16 @@ export const calendarSchema = {
           loading: oneOf(['steady', 'waved', 'undulating']),
           sessionsPerWeek: object({ min: whole(0, 7), max: whole(0, 7) }, ['min', 'max']),
           sessionAt: time,
+          labels: object(
+            {
+              ...Object.fromEntries(
+                numberRules.map((rule) => [rule, whole(labelRuleFacts[rule].least, labelRuleFacts[rule].most)]),
+              ),
+              dayBefore: oneOf(dayBeforeChoices),
+              practiceEndsBy: time,
+            },
+            [],
+          ),
         },
         ['days', 'loading', 'sessionsPerWeek', 'sessionAt'],
       ),

@@ -7,6 +7,7 @@ import { sessionTypes } from '../session-type/session-type';
 import { sports } from '../sport/sports';
 import { day, isDay, time, yesNo } from './days';
 import { anyOf, type DocumentFault, faultsOf, list, number, object } from './faults';
+import { labelRules } from './season';
 
 const name = yup.string().trim().required('is required').max(120, 'must be 120 characters or fewer');
 const whole = (low: number, high: number, unit: string) => number(low, high, unit).integer('must be a whole number');
@@ -25,6 +26,7 @@ const entry = object({
   importance: whole(1, 3, 'steps of importance'),
   played: number(0, 600, 'minutes'),
   despiteClosed: yesNo,
+  replaced: yesNo,
   overnight: yesNo,
   type: anyOf(sessionTypes).when('kind', {
     is: 'pinned-session',
@@ -82,6 +84,7 @@ const schema = object({
         }),
     }).required('is required'),
     sessionAt: time.required('is required'),
+    labels: labelRules.default(undefined),
   }).required('is required'),
   before: object({
     plan: list(object({ date: day.required('is required'), type: yup.string().required('is required') })),

@@ -25,9 +25,10 @@ interface ReadOptions {
 /** Words by which an entry is known; common practice, no source. */
 const kindWords: readonly [EntryKind, RegExp][] = [
   ['closed', /\b(closed|closure|shut)\b/i],
-  ['practice', /\b(practice|training|session|camp)\b/i],
+  ['camp', /\bcamp\b/i],
+  ['practice', /\b(practice|training|session)\b/i],
   ['travel', /\b(travel|bus|ferry|flight|journey)\b/i],
-  ['exams', /\b(exams?|finals week)\b/i],
+  ['exam', /\b(exams?|finals week)\b/i],
   ['free', /\b(free|day off|rest day|holidays?)\b/i],
   ['fixture', /\b(match|game|fixture|cup|league|regatta|race|tournament|vs?\.?)\b/i],
 ];

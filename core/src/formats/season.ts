@@ -1,16 +1,29 @@
 import * as yup from 'yup';
 import { entryKinds, faultsOfEntry } from '../season/calendar';
-import { hardRules } from '../season/laying-rules';
+import { timings } from '../season/days/case-plan';
+import { dayBeforeChoices, labelRuleFacts, numberRules } from '../season/days/label-rules';
 import { faultsOfPhases } from '../season/phases';
-import type { OwnSeason, SquadSeasonPlan } from '../season/season-plan';
-import { sessionKinds } from '../season/session-kind';
-import { loadingSchools } from '../season/week-ask';
+import { loadingSchools, type OwnSeason, type SquadSeasonPlan } from '../season/season-plan';
 import { phases } from '../session/brief';
-import { day, time } from './days';
+import { sessionTypes } from '../session-type/session-type';
+import { day, time, yesNo } from './days';
 import { anyOf, type DocumentFault, faultsOf, list, number, object } from './faults';
 import { isZone } from './zone-time';
 
 const name = yup.string().trim().required('is required').max(120, 'must be 120 characters or fewer');
+
+/** Minutes played, by the id of an athlete. */
+const minutesById = yup
+  .object()
+  .typeError('must be minutes by athlete')
+  .test(
+    'minutes',
+    'must be 0 to 300 minutes for each athlete',
+    (value) =>
+      value === undefined ||
+      Object.values(value).every((minutes) => typeof minutes === 'number' && minutes >= 0 && minutes <= 300),
+  )
+  .default(undefined);
 
 const entry = object({
   id: yup.string().required('is required').max(300, 'must be 300 characters or fewer'),
@@ -22,33 +35,53 @@ const entry = object({
   minutes: number(-1440, 2880, 'minutes'),
   effort: number(0, 10, 'points of effort'),
   importance: number(1, 3, 'steps of importance').integer('must be a whole number'),
+  end: time,
+  despiteClosed: yesNo,
+  replaced: yesNo,
+  overnight: yesNo,
+  playedBy: minutesById,
 }).noUnknown();
 
 const pin = object({
   on: day.required('is required'),
-  kind: anyOf([...sessionKinds, 'nothing']).required('is required'),
+  type: anyOf([...sessionTypes, 'none']).required('is required'),
+  minutes: number(5, 180, 'minutes'),
 }).noUnknown();
 
-const giving = object({
-  week: day.required('is required'),
-  rule: anyOf(hardRules).required('is required'),
-}).noUnknown();
-
+const sets = number(0, 60, 'sets').required('is required');
 const laid = object({
   on: day.required('is required'),
-  kind: anyOf(sessionKinds).required('is required'),
-  level: number(0.1, 1.5, 'of the usual volume').required('is required'),
+  type: anyOf(sessionTypes).required('is required'),
+  minutes: number(1, 180, 'minutes').required('is required'),
+  timing: anyOf(timings).required('is required'),
+  start: time.required('is required'),
+  heavyLower: sets,
+  heavyUpper: sets,
+  contacts: number(0, 400, 'landings').required('is required'),
+  eccentric: sets,
+  label: yup.string().required('is required').max(12, 'must be 12 characters or fewer'),
+  why: yup.string().required('is required').max(600, 'must be 600 characters or fewer'),
 }).noUnknown();
+
+/** What the labels of the days allow, as far as it is not the usual. */
+export const labelRules = object({
+  ...Object.fromEntries(
+    numberRules.map((rule) => {
+      const { least, most, unit } = labelRuleFacts[rule];
+      return [rule, number(least, most, unit).integer('must be a whole number')];
+    }),
+  ),
+  dayBefore: anyOf(dayBeforeChoices),
+  practiceEndsBy: time,
+});
 
 const own = {
   entries: list(entry).max(800, 'must hold 800 or fewer').required('is required'),
   pins: list(pin).max(400, 'must hold 400 or fewer').required('is required'),
-  relaxed: list(giving).max(400, 'must hold 400 or fewer').required('is required'),
   laid: list(laid).max(400, 'must hold 400 or fewer').required('is required'),
 };
 const ownSchema = object(own).noUnknown();
 
-const hours = number(24, 168, 'hours').required('is required');
 const squadSchema = object({
   ...own,
   phases: list(
@@ -66,10 +99,9 @@ const squadSchema = object({
     least: number(0, 6, 'sessions').integer('must be a whole number').required('is required'),
     most: number(1, 6, 'sessions').integer('must be a whole number').required('is required'),
     restDays: number(0, 4, 'days').integer('must be a whole number').required('is required'),
-    heavyApartHours: hours,
-    jumpsApartHours: hours,
-    lengtheningBeforeHours: hours,
     sessionAt: time.required('is required'),
+    days: anyOf(['consolidate', 'spread']).required('is required'),
+    labels: labelRules.noUnknown().default({}),
   }).required('is required'),
   school: anyOf(loadingSchools).required('is required'),
   minutes: number(10, 120, 'minutes').required('is required'),
@@ -107,5 +139,5 @@ function read<T extends OwnSeason>(schema: yup.Schema, value: unknown): { season
 /** Reads the season of a squad as an editor sends it: the season, or every fault with its path. @example readSeason({}) // { faults: [...] } */
 export const readSeason = (value: unknown) => read<SquadSeasonPlan>(squadSchema, value);
 
-/** Reads what is an athlete's own in the season. @example readOwnSeason({ entries: [], pins: [], relaxed: [], laid: [] }) // { season: ... } */
+/** Reads what is an athlete's own in the season. @example readOwnSeason({ entries: [], pins: [], laid: [] }) // { season: ... } */
 export const readOwnSeason = (value: unknown) => read<OwnSeason>(ownSchema, value);

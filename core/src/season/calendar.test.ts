@@ -1,6 +1,5 @@
 import { describe, expect, it } from 'vitest';
 import { clashesOf, counted, daysOf, type Entry, faultsOfEntry } from './calendar';
-import { dayFacts } from './day-facts';
 
 const entry = (changes: Partial<Entry>): Entry => ({
   id: 'a',
@@ -14,9 +13,10 @@ describe('a calendar', () => {
   it('counts the same match once, however it is written, and keeps the entry that says more', () => {
     const plain = entry({});
     const full = entry({ id: 'b', name: 'VESTØY!', start: '15:00', minutes: 90 });
-    expect(clashesOf([plain, full])).toEqual([
-      { kind: 'twice', ids: ['b', 'a'], words: 'VESTØY! on 2026-12-12 is there twice.' },
-    ]);
+    expect(clashesOf([plain, full])[0]).toEqual({
+      ...{ kind: 'twice', ids: ['b', 'a'] },
+      words: 'VESTØY! on 2026-12-12 is there twice.',
+    });
     expect(counted([plain, full])).toEqual([full]);
     expect(counted([plain, entry({ id: 'c', start: '12:00' }), entry({ id: 'd', start: '18:00' })])).toHaveLength(2);
   });
@@ -55,39 +55,35 @@ describe('a calendar', () => {
   });
 });
 
-describe('what a calendar says about a day', () => {
-  const facts = (entries: Entry[], sessionAt = '18:00') => dayFacts(entries, '2026-12-07', '2026-12-13', sessionAt);
-
-  it('counts hours to the next fixture from the hour of training', () => {
-    const days = facts([entry({ start: '15:00' })]);
-    expect(days[2]?.hoursToFixture).toBe(69);
-    expect(days[1]?.hoursToFixture).toBe(93);
-    expect(facts([entry({ start: '15:00' })], '12:00')[2]?.hoursToFixture).toBe(75);
-    expect(facts([entry({})])[2]?.hoursToFixture).toBe(72);
-    expect(days[6]?.hoursToFixture).toBe(Number.POSITIVE_INFINITY);
-    expect(days.map((d) => d.beforeFixture)).toEqual([false, false, false, false, true, false, false]);
+describe('entries that contradict each other', () => {
+  it('are named, with what counts', () => {
+    const practice = entry({ id: 'p', kind: 'practice', name: 'Hall', start: '18:00', minutes: 90 });
+    const over = (kind: Entry['kind'], name: string) =>
+      entry({ id: 'x', kind, name, on: '2026-12-10', until: '2026-12-14' });
+    const words = (...entries: Entry[]) => clashesOf(entries).map((c) => c.words);
+    const timed = entry({ start: '15:00', minutes: 60 });
+    expect(words(timed, over('closed', 'Floor'))[0]).toContain('a fixture is played all the same');
+    expect(words(timed, over('away', 'Ill'))[0]).toContain('not taken part in');
+    expect(words(practice, over('camp', 'Coast'))[0]).toContain('the camp counts');
+    expect(words(practice, over('free', 'Easter'))[0]).toContain('nothing is laid');
+    expect(words(practice, over('closed', 'Floor'))).toEqual([]);
   });
 
-  it('lets practices fall away while the hall is closed, and fixtures stand', () => {
-    const practice = entry({ id: 'p', kind: 'practice', on: '2026-12-12', effort: 9 });
-    const closed = entry({ id: 'c', kind: 'closed', on: '2026-12-07', until: '2026-12-20' });
-    const [day] = dayFacts([entry({}), practice, closed], '2026-12-12', '2026-12-12', '18:00');
-    expect(day?.practices).toEqual([]);
-    expect(day?.keyPractice).toBeUndefined();
-    expect(day?.fixture?.name).toBe('Vestøy');
+  it('a fixture that nobody has given a time is told, and one of several days is not', () => {
+    expect(clashesOf([entry({})])).toMatchObject([{ kind: 'no-time', ids: ['a'] }]);
+    expect(clashesOf([entry({ until: '2026-12-13' })])).toEqual([]);
+    expect(clashesOf([entry({ start: '15:00' })])).toEqual([]);
   });
 
-  it('knows the hardest practice of a day, travel and the day after, exams, and days away', () => {
-    const on = '2026-12-09';
-    const days = facts([
-      entry({ id: 'p', kind: 'practice', on, effort: 5, start: '10:00' }),
-      entry({ id: 'q', kind: 'practice', on, effort: 8, start: '19:00' }),
-      entry({ id: 't', kind: 'travel', on: '2026-12-07', until: '2026-12-08' }),
-      entry({ id: 'e', kind: 'exams', on }),
-      entry({ id: 'w', kind: 'away', on: '2026-12-13' }),
-    ]);
-    expect(days[2]).toMatchObject({ keyPractice: { id: 'q' }, dayAfterTravel: true, travel: false, exams: true });
-    expect(days[1]).toMatchObject({ beforeKeyPractice: true, travel: true, dayAfterTravel: false });
-    expect(days[6]?.free).toBe(true);
+  it('the same practice from a file and from a feed is one', () => {
+    const fromFile = entry({ id: 'u1', kind: 'practice', name: 'Hall', start: '18:30', minutes: 90 });
+    const fromFeed = entry({ id: 'feed:f:u1', kind: 'practice', name: 'HALL', start: '18:30' });
+    expect(counted([fromFile, fromFeed])).toEqual([fromFile]);
+  });
+
+  it('hours that are none are a fault', () => {
+    expect(faultsOfEntry(entry({ kind: 'hours' }))).toMatchObject([{ field: 'start' }]);
+    expect(faultsOfEntry(entry({ kind: 'hours', start: '20:00', end: '19:00' }))).toMatchObject([{ field: 'end' }]);
+    expect(faultsOfEntry(entry({ kind: 'hours', start: '20:00', end: '23:00' }))).toEqual([]);
   });
 });

@@ -1,9 +1,10 @@
 import { dayAfter, daysBetween } from '../athlete/athlete';
 
-export const entryKinds = ['fixture', 'practice', 'closed', 'travel', 'exams', 'free', 'away'] as const;
+export const entryKinds = ['fixture', 'practice', 'camp', 'closed', 'travel', 'exam', 'hours', 'free', 'away'] as const;
 /**
- * What stands in a calendar: a fixture, a practice of the sport, hall or water closed (practices fall away, fixtures do not), travel, exams
- * (little time and sleep), days that are to stay free, days away from training (ill, hurt, gone).
+ * What stands in a calendar: a fixture, a practice of the sport, a camp (the sport all day), hall or water closed (practices
+ * fall away, fixtures do not), travel, exams (little time and sleep), hours in which alone there is training (fasting, school), days that are to stay
+ * free, days away from training (ill, hurt, gone).
  */
 export type EntryKind = (typeof entryKinds)[number];
 
@@ -23,6 +24,16 @@ export interface Entry {
   effort?: number;
   /** Of a fixture: 1 ordinary, 2 important, 3 what the season is for. */
   importance?: number;
+  /** When the hours end in which there is training, "23:00". */
+  end?: string;
+  /** A practice that is held although hall or water is closed. */
+  despiteClosed?: boolean;
+  /** A practice in place of which a session is done at home. */
+  replaced?: boolean;
+  /** Travel that takes the night. */
+  overnight?: boolean;
+  /** Minutes that athletes played of a fixture, by their id; who is not named played all of it. */
+  playedBy?: Readonly<Record<string, number>>;
 }
 
 /** Minutes from midnight. @example minuteOfDay('18:30') // 1110 */
@@ -47,7 +58,7 @@ const aDayOfMinutes = 24 * 60;
 
 /** What cannot be meant in an entry by itself. */
 export function faultsOfEntry(entry: Entry): EntryFault[] {
-  const { id, on, until, start, minutes } = entry;
+  const { id, kind, on, until, start, end, minutes } = entry;
   const fault = (field: keyof Entry, message: string): EntryFault => ({ id, field, message });
   return [
     ...(until !== undefined && until < on
@@ -59,14 +70,20 @@ export function faultsOfEntry(entry: Entry): EntryFault[] {
     ...(start !== undefined && minutes !== undefined && minuteOfDay(start) + minutes > 2 * aDayOfMinutes
       ? [fault('minutes', 'lasts past the end of the next day; give a last day instead')]
       : []),
+    ...(kind === 'hours' && start === undefined && end === undefined
+      ? [fault('start', 'says no hours; give when training may begin or has to end, such as 20:00')]
+      : []),
+    ...(start !== undefined && end !== undefined && end <= start
+      ? [fault('end', `ends at ${end}, before it begins at ${start}; it must be later`)]
+      : []),
   ];
 }
 
 /** Two entries that stand for one, or that cannot both be kept. */
 export interface Clash {
-  kind: 'twice' | 'overlap';
-  /** The one that stays, then the other. */
-  ids: readonly [string, string];
+  kind: 'twice' | 'overlap' | 'contradiction' | 'no-time';
+  /** The one that stays, then the other; one alone where it lacks something. */
+  ids: readonly [string, ...string[]];
   words: string;
 }
 
@@ -95,12 +112,45 @@ function overlap(a: Entry, b: Entry): boolean {
   return startA < startB + (b.minutes as number) && startB < startA + (a.minutes as number);
 }
 
+/** What goes first where two entries cannot both be meant, and in which words. */
+function contradictionOf(a: Entry, b: Entry): string | undefined {
+  if (a.kind !== 'fixture' && a.kind !== 'practice') return undefined;
+  if (a.on < b.on || a.on > (b.until ?? b.on)) return undefined;
+  const both = `${a.name} is on ${a.on}, and ${b.name} says`;
+  if (b.kind === 'away') return `${both} nobody is there: it counts as not taken part in.`;
+  if (b.kind === 'free') return `${both} the day is free: nothing is laid, ${a.name} stays.`;
+  if (b.kind === 'camp' && a.kind === 'practice') return `${both} there is a camp: the camp counts.`;
+  if (b.kind === 'closed' && a.kind === 'fixture') return `${both} it is closed: a fixture is played all the same.`;
+  return undefined;
+}
+
 /**
- * Entries that were put down twice, and those that overlap. Of two that are the same, the one that says more stays.
+ * Entries that were put down twice, those that overlap or contradict each other, and fixtures of which nobody has said when they begin. Of two that
+ * are the same, the one that says more stays.
  *
  * @example clashesOf([match, sameMatch])[0].kind // 'twice'
  */
 export function clashesOf(entries: readonly Entry[]): Clash[] {
+  const lasting = entries.filter(({ kind }) => kind !== 'fixture' && kind !== 'practice');
+  const contradictions = entries.flatMap((a) =>
+    lasting.flatMap((b): Clash[] => {
+      const words = contradictionOf(a, b);
+      return words ? [{ kind: 'contradiction', ids: [a.id, b.id], words }] : [];
+    }),
+  );
+  const untold = entries
+    .filter(({ kind, start, until }) => kind === 'fixture' && start === undefined && until === undefined)
+    .map(
+      ({ id, name, on }): Clash => ({
+        ...{ kind: 'no-time', ids: [id] },
+        words: `${name} on ${on} has no time: the whole day is kept for it.`,
+      }),
+    );
+  return [...pairsOf(entries), ...contradictions, ...untold];
+}
+
+/** Entries of one day that are the same, or overlap. */
+function pairsOf(entries: readonly Entry[]): Clash[] {
   const said = (entry: Entry) => Object.values(entry).filter((value) => value !== undefined).length;
   const byDay = new Map<string, Entry[]>();
   for (const entry of entries) byDay.set(entry.on, [...(byDay.get(entry.on) ?? []), entry]);
@@ -119,7 +169,7 @@ export function clashesOf(entries: readonly Entry[]): Clash[] {
 
 /** Entries as they are counted: what is there twice once, and nothing that cannot be meant. */
 export function counted(entries: readonly Entry[]): Entry[] {
-  const second = new Set(clashesOf(entries).flatMap(({ kind, ids }) => (kind === 'twice' ? [ids[1]] : [])));
+  const second = new Set(pairsOf(entries).flatMap(({ kind, ids }) => (kind === 'twice' ? [ids[1]] : [])));
   return entries.filter((entry) => !second.has(entry.id) && faultsOfEntry(entry).length === 0);
 }
 

@@ -19,7 +19,26 @@ describe('an entry as it is typed', () => {
     ['28 dec - 3 jan closed new floor', { kind: 'closed', on: '2026-12-28', until: '2027-01-03', name: 'new floor' }],
     ['5 jan travel', { kind: 'travel', on: '2027-01-05', name: 'Travel' }],
     ['1 nov to 30 nov away knee', { kind: 'away', on: '2026-11-01', until: '2026-11-30', name: 'knee' }],
-    ['wed exams', { kind: 'exams', on: '2026-12-09', name: 'Exams' }],
+    ['wed exams', { kind: 'exam', on: '2026-12-09', name: 'Exams' }],
+    ['1 nov to 8 nov ill', { kind: 'away', on: '2026-11-01', until: '2026-11-08', name: 'Ill' }],
+    [
+      '18 feb - 19 mar fasting 20:00-23:00',
+      { kind: 'hours', on: '2027-02-18', until: '2027-03-19', start: '20:00', end: '23:00', name: 'Fasting' },
+    ],
+    [
+      'fri 22:30-00:15 practice',
+      { kind: 'practice', on: '2026-12-11', start: '22:30', minutes: 105, name: 'Practice' },
+    ],
+    [
+      'fri 18:30 practice held',
+      { kind: 'practice', on: '2026-12-11', start: '18:30', name: 'Practice', despiteClosed: true },
+    ],
+    ['fri practice replaced', { kind: 'practice', on: '2026-12-11', name: 'Practice', replaced: true }],
+    [
+      'fri 17:00 travel ferry overnight',
+      { kind: 'travel', on: '2026-12-11', start: '17:00', name: 'ferry', overnight: true },
+    ],
+    ['28 dec - 3 jan camp Coast', { kind: 'camp', on: '2026-12-28', until: '2027-01-03', name: 'Coast' }],
   ])('"%s"', (text, entry) => {
     expect(read(text)).toEqual({ entries: [entry] });
   });

@@ -1,6 +1,6 @@
 import { dayAfter } from '../athlete/athlete';
 import { dayIn, isFault, type TextFault, two, weekdays } from '../athlete/day-in-text';
-import type { Entry, EntryKind } from './calendar';
+import { type Entry, type EntryKind, minuteOfDay } from './calendar';
 import { mondayOf } from './season';
 
 /** Entries as they were typed, without ids. */
@@ -11,7 +11,9 @@ const kinds: readonly [EntryKind, RegExp][] = [
   ['practice', /^(practice|training)$/i],
   ['closed', /^closed$/i],
   ['travel', /^travel$/i],
-  ['exams', /^exams?$/i],
+  ['camp', /^camp$/i],
+  ['exam', /^exams?$/i],
+  ['hours', /^(hours|fasting)$/i],
   ['free', /^(free|off)$/i],
   ['away', /^(away|ill|injured)$/i],
 ];
@@ -20,10 +22,22 @@ const names: Record<EntryKind, string> = {
   practice: 'Practice',
   closed: 'Closed',
   travel: 'Travel',
-  exams: 'Exams',
+  camp: 'Camp',
+  exam: 'Exams',
+  hours: 'Hours',
   free: 'Free',
   away: 'Away',
 };
+
+/** Words that are the name too, where no other is typed: an illness is come back from otherwise than a holiday. */
+const sayingMore = /^(ill|injured|fasting)$/i;
+
+/** Words that say more of a practice or a journey. */
+const marked: readonly [RegExp, Partial<TypedEntry>][] = [
+  [/^held$/i, { despiteClosed: true }],
+  [/^(replaced|athome)$/i, { replaced: true }],
+  [/^overnight$/i, { overnight: true }],
+];
 
 /** Weekdays of "every tue, thu". */
 function weekdaysIn(text: string): { days: number[]; rest: string } | undefined {
@@ -40,7 +54,8 @@ const usualWeeks = 12;
 
 /**
  * Reads entries of a calendar as a coach types them: a day, "28 dec - 3 jan" or "every tue, thu until 1 mar"; then in any order a time, what it is,
- * minutes, effort ("e7"), importance ("!" or "!!"); the rest is the name.
+ * minutes, effort ("e7"), importance ("!" or "!!"), "held" of a practice although the hall is closed, "replaced" by a session at home, "overnight" of
+ * travel; "20:00-23:00" is a beginning and an end. The rest is the name.
  *
  * @param today days without a year are the next ones from here
  * @example readEntryText('sat 12 dec 15:00 match Vestøy !', '2026-12-09').entries[0].importance // 2
@@ -88,7 +103,7 @@ export function readEntryText(text: string, today: string): { entries: TypedEntr
   }
   const read = restOf(rest);
   if ('fault' in read) return read;
-  if (until !== undefined && read.entry.start !== undefined)
+  if (until !== undefined && read.entry.start !== undefined && read.entry.kind !== 'hours')
     return { fault: { part: read.entry.start, message: 'a time goes with one day; leave it out for several' } };
   return {
     entries: days.map((on) => ({ ...read.entry, on, ...(until === undefined || until === on ? {} : { until }) })),
@@ -99,19 +114,27 @@ export function readEntryText(text: string, today: string): { entries: TypedEntr
 function restOf(text: string): { entry: Omit<TypedEntry, 'on'> } | { fault: TextFault } {
   const entry: Partial<TypedEntry> = {};
   const name: string[] = [];
+  let span: { from: string; to: string } | undefined;
   for (const word of text
     .replace(/(\d+)\s*(?:min(?:utes)?|')(?=\s|$)/gi, '$1min')
     .split(/\s+/)
     .filter(Boolean)) {
     const time = /^(\d{1,2})[:.](\d{2})$/.exec(word);
+    const fromTo = /^(\d{1,2})[:.](\d{2})-(\d{1,2})[:.](\d{2})$/.exec(word);
     const minutes = /^(\d+)min$/.exec(word);
     const effort = /^e(\d+)$/i.exec(word);
     const marks = /^!{1,2}$/.exec(word);
     const kind = kinds.find(([, words]) => words.test(word))?.[0];
+    const more = marked.find(([words]) => words.test(word))?.[1];
     if (time) {
       if (Number(time[1]) > 23 || Number(time[2]) > 59)
         return { fault: { part: word, message: 'is no time of day; 18:30 would be' } };
       entry.start = `${two(Number(time[1]))}:${time[2]}`;
+    } else if (fromTo) {
+      const [h1, m1, h2, m2] = fromTo.slice(1).map(Number) as [number, number, number, number];
+      if (Math.max(h1, h2) > 23 || Math.max(m1, m2) > 59)
+        return { fault: { part: word, message: 'are no times of day; 18:30-20:00 would be' } };
+      span = { from: `${two(h1)}:${two(m1)}`, to: `${two(h2)}:${two(m2)}` };
     } else if (minutes) {
       if (Number(minutes[1]) < 1 || Number(minutes[1]) > 1440)
         return { fault: { part: word, message: 'must be 1 to 1440 minutes' } };
@@ -120,13 +143,28 @@ function restOf(text: string): { entry: Omit<TypedEntry, 'on'> } | { fault: Text
       if (Number(effort[1]) > 10) return { fault: { part: word, message: 'effort goes from e0 to e10' } };
       entry.effort = Number(effort[1]);
     } else if (marks) entry.importance = 1 + word.length;
-    else if (kind && !entry.kind) entry.kind = kind;
+    else if (kind && !entry.kind) {
+      entry.kind = kind;
+      if (sayingMore.test(word)) entry.name = `${word.charAt(0).toUpperCase()}${word.slice(1).toLowerCase()}`;
+    } else if (more) Object.assign(entry, more);
     else name.push(word);
   }
   const kind = entry.kind;
   if (!kind)
     return {
-      fault: { part: text, message: 'should say what it is: match, practice, closed, travel, exams, free or away' },
+      fault: {
+        part: text,
+        message: 'should say what it is: match, practice, camp, closed, travel, exams, hours, free or away',
+      },
     };
-  return { entry: { ...entry, kind, name: name.join(' ') || names[kind] } };
+  if (span && kind === 'hours') Object.assign(entry, { start: span.from, end: span.to });
+  else if (span)
+    // What ends before it begins ends on the next day.
+    Object.assign(entry, {
+      start: span.from,
+      minutes: (minuteOfDay(span.to) - minuteOfDay(span.from) + 1440) % 1440 || 1440,
+    });
+  if (kind === 'hours' && !entry.start)
+    return { fault: { part: text, message: 'should say in which hours there is training, such as 20:00-23:00' } };
+  return { entry: { ...entry, kind, name: name.join(' ') || entry.name || names[kind] } };
 }

@@ -1,13 +1,11 @@
 import { dayAfter } from '../athlete/athlete';
-import { minutesOfLaid } from './laid-brief';
-import { doseOfLaidWeek, type GaveWay, gaveWay, type Move, movesBetween, wordsOfGiving } from './laid-words';
-import { type GivingWay, type LaidSession, lay } from './laying';
+import { type Cost, ofAxes, volumeOf } from './days/case';
+import { type Gave, sessionsOfCase } from './days/case-plan';
+import type { WeekMemory } from './days/chain-weeks';
+import { type LaidSession, type Move, movesBetween } from './laid';
 import { withReturns } from './phases';
 import { mondayOf } from './season';
-import { entriesOf, phaseOfWeek, problemOf, type SeasonAsk } from './season-plan';
-import type { Dose } from './session-kind';
-import { volumeOf } from './week-ask';
-import type { WeekMemory } from './week-layouts';
+import { caseOf, entriesOf, phaseOfWeek, type SeasonAsk } from './season-plan';
 
 /** One week of a laid season as it is shown. */
 export interface OutlookWeek {
@@ -15,21 +13,27 @@ export interface OutlookWeek {
   phase: string;
   /** Of the phase, from 1. */
   week: number;
-  level: number;
-  dose: Dose;
-  wanted: Dose;
-  holding: Dose;
+  /** Why it is more or less than usual. */
+  because?: string;
+  /** What it holds, done and laid, and what it is asked to hold. */
+  dose: Cost;
+  wanted: Cost;
   /** Minutes at home that are laid. */
   minutes: number;
-  /** Sets, done and laid, and wanted. */
+  /** The same as one number, sets. */
   volume: number;
   wantedVolume: number;
 }
 
-/** A season laid, with everything said of it; or what could give way. */
-export type Outlook =
-  | { laid: readonly LaidSession[]; weeks: OutlookWeek[]; gaveWay: GaveWay[]; moves: Move[] }
-  | { refused: (GivingWay & { words: string })[] };
+/** A season laid, with everything said of it. */
+export interface Outlook {
+  laid: readonly LaidSession[];
+  weeks: readonly OutlookWeek[];
+  /** The label of every day that bears one. */
+  labels: Readonly<Record<string, string>>;
+  gaveWay: readonly { on: string; words: string }[];
+  moves: readonly Move[];
+}
 
 /** How long laid days that are over are kept, days. */
 const keptDays = 70;
@@ -37,48 +41,41 @@ const keptDays = 70;
 /**
  * Lays a season and says what came of it: the sessions, the weeks, what had to give way, and what moved against what was laid before.
  *
- * @example outlook({ season, written: [], today: '2026-12-09' })
+ * @example outlook({ season, sport: 'handball', written: [], today: '2026-12-09' })
  */
 export function outlook(ask: SeasonAsk, memory?: WeekMemory): Outlook {
   const { season, own, today } = ask;
-  const problem = problemOf(ask);
-  const laying = lay(problem, memory);
-  if ('refused' in laying)
-    return { refused: laying.refused.map((way) => ({ ...way, words: wordsOfGiving(way, season.rules) })) };
+  const given = caseOf(ask);
+  const { sessions, weeks, labels, gave } = sessionsOfCase(given, memory);
   const before = own?.laid.length ? own.laid : season.laid;
   // Sessions that are written are no longer merely laid.
-  const written = new Set(ask.written.map(({ on }) => on));
-  const laid = laying.sessions.filter(({ on }) => !written.has(on));
-  const phases = withReturns(season.phases, entriesOf(ask), dayAfter(laying.weeks.at(-1)?.from ?? today, 7));
+  const standing = given.around?.standing;
+  const laid = sessions.filter(({ on }) => !standing?.has(on));
   // What was laid for days that are over stays: it is what is compared with what was done.
   const over = before.filter(({ on }) => on < today && on >= dayAfter(today, -keptDays));
-  const minutesEach = ask.athlete?.minutes ?? season.minutes;
+  const phases = withReturns(season.phases, entriesOf(ask), dayAfter(given.from, 7 * given.weeks));
   return {
     laid: [...over, ...laid],
-    gaveWay: gaveWay(problem, laying),
+    labels,
+    gaveWay: gave.map(({ date, words }: Gave) => ({ on: date, words })),
     moves: before.length
       ? movesBetween(
-          before.filter(({ on }) => !written.has(on)),
+          before.filter(({ on }) => !standing?.has(on)),
           laid,
           today,
         )
       : [],
-    weeks: laying.weeks.map(({ from, level, volume }, w) => {
-      const { wanted, holding } = (problem.weeks[w] as (typeof problem.weeks)[number]).ask;
+    weeks: weeks.map(({ aim, because }, w): OutlookWeek => {
+      const from = dayAfter(given.from, 7 * w);
       const { name, phase, week } = phaseOfWeek(phases, from);
+      const own = sessions.filter(({ on }) => mondayOf(on) === from);
+      const dose = ofAxes((axis) => own.reduce((sum, session) => sum + session[axis], 0));
       return {
-        from,
-        phase: name || phase,
-        week,
-        level,
-        volume,
-        wanted,
-        holding,
-        dose: doseOfLaidWeek(problem, laying, w),
-        minutes: laid
-          .filter(({ on }) => mondayOf(on) === from)
-          .reduce((sum, session) => sum + minutesOfLaid(session, minutesEach), 0),
-        wantedVolume: volumeOf(wanted),
+        ...{ from, phase: name || phase, week, dose, wanted: aim },
+        ...(because ? { because } : {}),
+        minutes: laid.filter(({ on }) => mondayOf(on) === from).reduce((sum, session) => sum + session.minutes, 0),
+        volume: volumeOf(dose),
+        wantedVolume: volumeOf(aim),
       };
     }),
   };

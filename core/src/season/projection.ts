@@ -1,8 +1,8 @@
 import { dayAfter } from '../athlete/athlete';
 import { sessionLoad } from '../load/session-load';
-import type { DayFacts } from './day-facts';
-import type { LaidSession } from './laying';
-import { kindFacts } from './session-kind';
+import type { SessionType } from '../session-type/session-type';
+import type { Day } from './days/day';
+import type { LaidSession } from './laid';
 
 /** Effort of a practice nobody has said anything of, 0 to 10, and its minutes; common practice, no source. */
 const [usualEffort, usualMinutes] = [5, 75];
@@ -25,30 +25,45 @@ export interface DayLoad {
   ahead: boolean;
 }
 
-/** Load of a laid session, arbitrary units. @example loadOfLaid({ kind: 'strength', level: 1, on: '2026-12-09' }, 30) // 210 */
-export const loadOfLaid = ({ kind, level }: LaidSession, minutes: number): number =>
-  sessionLoad(kindFacts[kind].effort, minutes * kindFacts[kind].minutesShare * level);
+/** Effort of a session of each type, 0 to 10; common practice, no source. */
+const effortOfType: Readonly<Record<SessionType, number>> = {
+  rounds: 8,
+  'whole-body': 7,
+  'lower-body': 7,
+  conditioning: 7,
+  'upper-body': 6,
+  power: 6,
+  'injury-prevention': 5,
+  technique: 5,
+  trunk: 4,
+  return: 4,
+  'arm-care': 3,
+  primer: 3,
+  flexibility: 2,
+  'warm-up': 2,
+};
 
-const sportLoadOf = ({ fixture, practices }: DayFacts): number =>
+/** Load of a laid session, arbitrary units. @example loadOfLaid({ type: 'power', minutes: 30 }) // 180 */
+export const loadOfLaid = ({ type, minutes }: Pick<LaidSession, 'type' | 'minutes'>): number =>
+  sessionLoad(effortOfType[type], minutes);
+
+const sportLoadOf = ({ fixtures, practices }: Day): number =>
   practices.reduce((sum, p) => sum + sessionLoad(p.effort ?? usualEffort, p.minutes ?? usualMinutes), 0) +
-  (fixture ? sessionLoad(fixtureEffort, fixture.minutes ?? fixtureMinutes) : 0);
+  fixtures.slice(0, 1).reduce((sum, f) => sum + sessionLoad(fixtureEffort, f.played ?? f.minutes ?? fixtureMinutes), 0);
 
 /**
  * Daily load: what came back for the days before today, what is laid from today on; practices and fixtures by what is expected of them.
- *
- * @param minutes of a usual session
  */
 export function dailyLoads(
-  days: readonly DayFacts[],
+  days: readonly Day[],
   done: readonly DoneLoad[],
   laid: readonly LaidSession[],
-  minutes: number,
   today: string,
 ): DayLoad[] {
   return days.map((day): DayLoad => {
     const came = done.filter((d) => d.on === day.on).reduce((sum, d) => sum + sessionLoad(d.effort, d.minutes), 0);
     const ahead = day.on >= today && came === 0;
-    const home = ahead ? laid.filter((s) => s.on === day.on).reduce((sum, s) => sum + loadOfLaid(s, minutes), 0) : came;
+    const home = ahead ? laid.filter((s) => s.on === day.on).reduce((sum, s) => sum + loadOfLaid(s), 0) : came;
     return { on: day.on, home, sport: sportLoadOf(day), ahead };
   });
 }

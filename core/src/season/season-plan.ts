@@ -1,21 +1,30 @@
-import { dayAfter, daysBetween } from '../athlete/athlete';
+import { ageOn, dayAfter, daysBetween } from '../athlete/athlete';
 import type { Level } from '../exercise/vocabulary';
 import { contactCeilingOf } from '../limits/ceiling';
 import { type Restriction, standingOf } from '../limits/restriction';
-import { type Entry, notReplaced } from './calendar';
-import { type DayFacts, dayFacts } from './day-facts';
-import type { GivingWay, LaidSession, LayingProblem } from './laying';
-import { bitOf, type LayingRules, usualRules } from './laying-rules';
+import type { SessionType } from '../session-type/session-type';
+import { counted, type Entry, notReplaced } from './calendar';
+import { sportLoad } from './days/asked';
+import {
+  type Around,
+  type CalendarCase,
+  type CaseEntry,
+  type CaseRules,
+  ofAxes,
+  type StandingSession,
+  type WeekBefore,
+} from './days/case';
+import { daysOfCase } from './days/day';
+import type { LabelRules } from './days/label-rules';
+import type { LaidSession } from './laid';
 import { withReturns } from './phases';
 import { mondayOf, type PhaseSpan } from './season';
-import type { SessionKind } from './session-kind';
-import { type LoadingSchool, mostContacts, mostStep, volumeOf, type WeekFor, weekAsk } from './week-ask';
-import { type Code, codeOf, doseOf, nothing } from './week-problem';
 
-/** What the coach has put on a day: a kind of session, or that there is none. */
+/** What the coach has put on a day: a session of a type, or that there is none. */
 export interface Pin {
   on: string;
-  kind: SessionKind | 'nothing';
+  type: SessionType | 'none';
+  minutes?: number;
 }
 
 /** What is laid for somebody, and what the coach has said of it. */
@@ -23,10 +32,48 @@ export interface OwnSeason {
   /** Entries of one athlete's own, beside those of the squad. */
   entries: readonly Entry[];
   pins: readonly Pin[];
-  /** Rules that the coach lets give way, by week. */
-  relaxed: readonly GivingWay[];
   laid: readonly LaidSession[];
 }
+
+/** What holds when sessions are laid. */
+export interface LayingRules {
+  /** Sessions a week, at least and at most. */
+  least: number;
+  most: number;
+  /** Days a week with no session, practice or fixture, as far as the calendar leaves them. */
+  restDays: number;
+  /** When sessions are done where the sport leaves the day free, "18:00". */
+  sessionAt: string;
+  /** Hard days hard, or spread over the week. */
+  days: CaseRules['days'];
+  /** What the labels of the days allow, where it is not the usual. */
+  labels: Partial<LabelRules>;
+}
+
+export const usualRules: LayingRules = {
+  least: 2,
+  most: 3,
+  restDays: 1,
+  sessionAt: '18:00',
+  days: 'consolidate',
+  labels: {},
+};
+
+export const loadingSchools = ['steady', 'waved', 'undulating'] as const;
+export type LoadingSchool = (typeof loadingSchools)[number];
+
+/** Why a school of loading is followed; shown beside the choice. */
+export const loadingReasons: Record<LoadingSchool, string> = {
+  steady: 'The same every week: simplest to keep at home, and enough to hold.',
+  waved: 'Three weeks up, one down: more to adapt to, and a week to take it in.',
+  undulating: 'Different days within a week, every week alike: variety, and nothing gets sore twice.',
+};
+
+/** Why hard days are kept together or apart; shown beside the choice. */
+export const dayReasons: Record<CaseRules['days'], string> = {
+  consolidate: 'Heavy work behind the hard practice: hard days hard, so that easy days are easy.',
+  spread: 'Heavy work away from the hard practice: fresher legs for each, fewer easy days.',
+};
 
 /** The season of a squad. */
 export interface SquadSeasonPlan extends OwnSeason {
@@ -39,7 +86,7 @@ export interface SquadSeasonPlan extends OwnSeason {
   zone: string;
 }
 
-export const emptyOwnSeason: OwnSeason = { entries: [], pins: [], relaxed: [], laid: [] };
+export const emptyOwnSeason: OwnSeason = { entries: [], pins: [], laid: [] };
 export const emptySeason: SquadSeasonPlan = {
   ...emptyOwnSeason,
   phases: [],
@@ -50,23 +97,28 @@ export const emptySeason: SquadSeasonPlan = {
 };
 
 /** A session that is written, or was done. */
-export interface WrittenSession {
+export interface WrittenSession extends StandingSession {
   on: string;
-  kind: SessionKind;
 }
 
 /** Weeks that are laid at once. */
 export const laidWeeks = 12;
-/** Shares of its usual volume that a week is laid at: from one to the next is no more than the smallest step that is allowed, so that every step can be made. */
-export const volumeLevels = [1, 0.91, 0.83, 0.76, 0.7, 0.64, 0.59, 0.54, 0.5] as const;
 
 /** Everything that laying somebody's season follows from. */
 export interface SeasonAsk {
   season: SquadSeasonPlan;
+  sport: string;
   /** One athlete's own, where it is laid for one; what the squad does is changed as little as can be. */
   own?: OwnSeason;
   /** Who it is laid for; a grown athlete of middle level where it is for a squad. */
-  athlete?: { level: Level; born: string; minutes: number; restrictions?: readonly Restriction[] };
+  athlete?: {
+    id: string;
+    level: Level;
+    born: string;
+    minutes: number;
+    role?: string;
+    restrictions?: readonly Restriction[];
+  };
   written: readonly WrittenSession[];
   today: string;
   weeks?: number;
@@ -77,7 +129,7 @@ export function entriesOf({ season, own = emptyOwnSeason }: Pick<SeasonAsk, 'sea
   return [...notReplaced(season.entries, own.entries), ...own.entries];
 }
 
-const grown = { level: 'intermediate', born: '2000-01-01' } as const;
+const grown = { id: '', level: 'intermediate', born: '2000-01-01' } as const;
 
 /** Where a week stands among phases: by its Thursday, and the weeks since the phase began. Weeks outside of every phase are in season. */
 export function phaseOfWeek(
@@ -93,68 +145,124 @@ export function phaseOfWeek(
 /** Weeks that say what somebody is used to. */
 const usedToWeeks = 4;
 
-/** Volume that an athlete is used to, sets: the week before, or the mean of four where one week was less. */
-function volumeUsedTo(written: readonly WrittenSession[], start: string, whom: WeekFor): number {
-  const volumes = Array.from({ length: usedToWeeks }, (_, w) => {
+/** Home work of the weeks before, as far as there was any: a week away says nothing of what is usual. */
+function historyOf(written: readonly WrittenSession[], start: string): WeekBefore[] {
+  return Array.from({ length: usedToWeeks }, (_, w): WeekBefore => {
     const monday = dayAfter(start, -7 * (w + 1));
-    const done = written.filter(({ on }) => mondayOf(on) === monday).map(({ kind }) => codeOf(kind));
-    return volumeOf(doseOf(done, whom, 1));
+    const done = written.filter(({ on }) => mondayOf(on) === monday);
+    return {
+      weeksAgo: w + 1,
+      sessions: done.length,
+      minutes: done.reduce((sum, { minutes }) => sum + minutes, 0),
+      ...ofAxes((axis) => done.reduce((sum, session) => sum + session[axis], 0)),
+    };
+  }).filter(({ sessions }) => sessions > 0);
+}
+
+/** An entry as a calendar to be laid has it, for one athlete: with the minutes that this one played. */
+function caseEntry(entry: Entry, athleteId: string): CaseEntry | undefined {
+  const { kind, name, on, until, start, minutes, effort, importance, despiteClosed, replaced, overnight } = entry;
+  if (kind === 'hours') return undefined;
+  const played = entry.playedBy?.[athleteId];
+  return {
+    ...{ kind, name, date: on },
+    ...(until === undefined ? {} : { until }),
+    ...(start === undefined ? {} : { time: start }),
+    ...(minutes === undefined ? {} : { minutes }),
+    ...(effort === undefined ? {} : { effort }),
+    ...(importance === undefined ? {} : { importance }),
+    ...(played === undefined ? {} : { played }),
+    ...(despiteClosed ? { despiteClosed } : {}),
+    ...(replaced ? { replaced } : {}),
+    ...(overnight ? { overnight } : {}),
+  };
+}
+
+/** Sessions that stand: those that are written, and that there was none on the days that are over. */
+function standingIn(written: readonly WrittenSession[], start: string, today: string): Around['standing'] {
+  const standing = new Map<string, StandingSession | undefined>();
+  for (const day of Array.from({ length: daysBetween(start, today) }, (_, d) => dayAfter(start, d)))
+    standing.set(day, undefined);
+  for (const session of written) if (session.on >= dayAfter(start, -2)) standing.set(session.on, session);
+  return standing;
+}
+
+/** What was laid before, as far as it goes: a day without a session is one too. */
+function beforeOf(held: readonly LaidSession[], start: string): NonNullable<CalendarCase['before']>['plan'] {
+  const last = held.reduce((latest, { on }) => (on > latest ? on : latest), '');
+  if (last < start) return [];
+  const types = new Map(held.map(({ on, type }) => [on, type]));
+  return Array.from({ length: daysBetween(start, dayAfter(mondayOf(last), 6)) + 1 }, (_, d) => {
+    const date = dayAfter(start, d);
+    return { date, type: types.get(date) ?? ('none' as const) };
   });
-  const mean = volumes.reduce((sum, volume) => sum + volume, 0) / usedToWeeks;
-  return Math.max(volumes[0] as number, mean);
 }
 
 /**
- * Weeks to be laid from the one that today is in, by squad, athlete and calendar. Sessions that are written stand.
+ * The calendar to be laid for squad or athlete, from the week that today is in. Sessions that are written stand.
  *
- * @example lay(problemOf({ season, written: [], today: '2026-12-09' }))
+ * @example planOfCase(caseOf({ season, sport: 'handball', written: [], today: '2026-12-09' }))
  */
-export function problemOf(ask: SeasonAsk): LayingProblem {
-  const { season, own, written, today, weeks = laidWeeks } = ask;
+export function caseOf(ask: SeasonAsk): CalendarCase {
+  const { season, own, athlete, written, today, weeks = laidWeeks } = ask;
   const { rules, school } = season;
-  const { level, born } = ask.athlete ?? grown;
+  const { id, level, born } = athlete ?? grown;
   // Restrictions as they stand today: those that end in between are laid anew when they have.
-  const limits = (ask.athlete?.restrictions ?? []).flatMap((r) => standingOf(r, today) ?? []);
-  const whom = {
-    minutes: ask.athlete?.minutes ?? season.minutes,
-    mostContacts: Math.min(mostContacts(level, born, today), contactCeilingOf(limits)),
-  };
+  const limits = (athlete?.restrictions ?? []).flatMap((r) => standingOf(r, today) ?? []);
   const start = mondayOf(today);
-  const entries = entriesOf(ask);
-  const facts = dayFacts(entries, dayAfter(start, -1), dayAfter(start, 7 * weeks - 1), rules.sessionAt);
-  const phases = withReturns(season.phases, entries, dayAfter(start, 7 * weeks));
-  const standing = new Map(written.map(({ on, kind }) => [on, codeOf(kind)]));
-  const pinned = new Map((own ?? season).pins.map(({ on, kind }) => [on, kind === 'nothing' ? nothing : codeOf(kind)]));
-  const held = own?.laid.length ? own.laid : season.laid;
-  const laid = new Map(held.map(({ on, kind }) => [on, codeOf(kind)]));
-  // Weeks that were never laid have nothing to be changed.
-  const lastLaid = held.reduce((last, { on }) => (on > last ? on : last), '');
-  const laidTo = lastLaid ? dayAfter(mondayOf(lastLaid), 6) : '';
-  const relaxedIn = (monday: string) =>
-    (own ?? season).relaxed.filter(({ week }) => week === monday).reduce((bits, { rule }) => bits | bitOf(rule), 0);
-  return {
-    rules,
-    entry: [standing.get(dayAfter(start, -2)) ?? nothing, standing.get(dayAfter(start, -1)) ?? nothing],
-    dayBefore: facts[0] as DayFacts,
-    // What a squad is used to differs from one to the other: its first week is what the phase asks.
-    ramp: {
-      volumeBefore: ask.athlete ? volumeUsedTo(written, start, whom) : Number.POSITIVE_INFINITY,
-      mostStep: mostStep(level, born, today),
-    },
-    weeks: Array.from({ length: weeks }, (_, w) => {
-      const days = facts.slice(1 + 7 * w, 8 + 7 * w);
-      const monday = dayAfter(start, 7 * w);
-      const { phase, week } = phaseOfWeek(phases, monday);
-      const by = (of: (on: string) => Code | undefined) => days.map(({ on }) => of(on));
-      return {
-        days,
-        ask: weekAsk(phase, week, school, whom, rules),
-        fixed: by((on) => standing.get(on) ?? (on < today ? nothing : undefined)),
-        pins: by((on) => pinned.get(on)),
-        before: by((on) => (on <= laidTo ? (standing.get(on) ?? laid.get(on) ?? nothing) : undefined)),
-        relaxed: relaxedIn(monday),
-        levels: volumeLevels,
-      };
+  const entries = counted(entriesOf(ask));
+  const spans = withReturns(season.phases, entries, dayAfter(start, 7 * weeks));
+  const phases = Array.from({ length: weeks }, (_, w) => phaseOfWeek(spans, dayAfter(start, 7 * w)));
+  const history = athlete ? historyOf(written, start) : [];
+  const before = beforeOf(own?.laid.length ? own.laid : season.laid, start);
+  const landings = contactCeilingOf(limits);
+  const pins = (own ?? season).pins.map(
+    ({ on, type, minutes }): CaseEntry => ({
+      ...{ kind: 'pinned-session', name: 'What you pinned', date: on },
+      ...(type === 'none' ? {} : { type }),
+      ...(minutes === undefined ? {} : { minutes }),
     }),
+  );
+  const laid: CalendarCase = {
+    athlete: {
+      ...{ level, age: ageOn(born, today), sport: ask.sport },
+      ...(athlete?.role === undefined ? {} : { role: athlete.role }),
+    },
+    phase: phases[0]?.phase ?? 'in-season',
+    from: start,
+    weeks,
+    calendar: [...entries.flatMap((entry) => caseEntry(entry, id) ?? []), ...pins],
+    conditions: entries
+      .filter(({ kind }) => kind === 'hours')
+      .map(({ name, on, until = on, start: trainFrom, end: trainUntil }) => ({
+        ...{ kind: name, from: on, until },
+        ...(trainFrom ? { trainFrom } : {}),
+        ...(trainUntil ? { trainUntil } : {}),
+      })),
+    ...(history.length ? { athleteHistory: history } : {}),
+    houseRules: {
+      days: rules.days,
+      loading: school,
+      sessionsPerWeek: { min: rules.least, max: rules.most },
+      sessionAt: rules.sessionAt,
+      restDays: rules.restDays,
+      labels: rules.labels,
+    },
+    ...(before.length ? { before: { plan: before } } : {}),
+    around: {
+      phases,
+      standing: standingIn(written, start, today) as NonNullable<Around['standing']>,
+      minutes: athlete?.minutes ?? season.minutes,
+      ...(Number.isFinite(landings) ? { landings } : {}),
+    },
   };
+  const load = usualSportLoad(laid);
+  return load > 0 ? { ...laid, around: { ...laid.around, sportLoad: load } } : laid;
+}
+
+/** Load of the sport in the weeks behind, as the calendar has it: closed halls and journeys say nothing of what is usual. */
+function usualSportLoad(given: CalendarCase): number {
+  const days = daysOfCase({ ...given, from: dayAfter(given.from, -7 * usedToWeeks), weeks: usedToWeeks });
+  const weeks = Array.from({ length: usedToWeeks }, (_, w) => sportLoad(days.slice(7 * w, 7 * w + 7)));
+  return Math.max(...weeks);
 }

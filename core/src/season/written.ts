@@ -1,7 +1,7 @@
 import { armPatterns, type Pattern } from '../exercise/vocabulary';
 import type { Plan } from '../session/plan';
-import { type Dose, doseAxes, kindFacts, type SessionKind, sessionKinds } from './session-kind';
-import { mapDose } from './week-ask';
+import type { SessionType } from '../session-type/session-type';
+import type { Cost } from './days/case';
 
 const lower = new Set<Pattern>([
   'knee-dominant',
@@ -13,61 +13,57 @@ const lower = new Set<Pattern>([
 ]);
 /** Patterns whose slow lowering makes sore. */
 const lengthened = new Set<Pattern>(['knee-flexion', 'hip-adduction']);
-const hard = new Set(['strength', 'prevention', 'power']);
+const worked = new Set(['strength', 'prevention', 'power']);
 /** Seconds of lowering from which on it is slow. */
 const slowLowering = 3;
 
 const loweringSeconds = (tempo: string | undefined) => Number.parseInt(tempo ?? '', 10) || 0;
 
-/** What a written session gives to the week, its sets by pattern with it. */
-export interface PlanDose extends Dose {
+/** What a written session costs, its sets by pattern and its throws with it. */
+export interface PlanDose extends Cost {
+  throws: number;
   patterns: Partial<Record<Pattern, number>>;
 }
 
 /**
- * What a written session gives to the week: sets of its power, strength and prevention blocks by part of the body, landings, throws, and the sets
- * that lower slowly against load.
+ * What a written session costs a week: sets of its power, strength and prevention blocks by part of the body, landings, throws, and the sets that
+ * lower slowly against load; these are counted beside the heavy ones, never twice.
  *
  * @example doseOfPlan(plan).contacts // 48
  */
 export function doseOfPlan(plan: Pick<Plan, 'blocks'>): PlanDose {
-  const dose: PlanDose = { ...mapDose(() => 0), patterns: {} };
+  const dose: PlanDose = { heavyLower: 0, heavyUpper: 0, contacts: 0, eccentric: 0, throws: 0, patterns: {} };
   for (const { kind, items } of plan.blocks)
     for (const item of items) {
       const pattern = item.pattern as Pattern;
       dose.contacts += item.impactContacts;
       if (pattern === 'throw') dose.throws += item.sets * (item.reps ?? 0);
-      if (!hard.has(kind)) continue;
+      if (!worked.has(kind)) continue;
       dose.patterns[pattern] = (dose.patterns[pattern] ?? 0) + item.sets;
-      if (lower.has(pattern)) dose.lowerSets += item.sets;
-      if (armPatterns.has(pattern)) dose.upperSets += item.sets;
-      if (lengthened.has(pattern) || loweringSeconds(item.tempo) >= slowLowering) dose.lengtheningSets += item.sets;
+      if (lengthened.has(pattern) || loweringSeconds(item.tempo) >= slowLowering) dose.eccentric += item.sets;
+      else if (kind !== 'strength') continue;
+      else if (lower.has(pattern)) dose.heavyLower += item.sets;
+      else if (armPatterns.has(pattern)) dose.heavyUpper += item.sets;
     }
   return dose;
 }
 
 /** Minutes under which a session is no more than a primer. */
 const primerMinutes = 16;
+/** Landings that make a session one of speed, and the share of heavy sets that one part takes to give it its name. */
+const [jumpsFrom, ofOnePart] = [30, 0.75];
 
 /**
- * The kind that a written session comes nearest to: the one whose shares of the dose are most alike.
+ * The type that a written session comes nearest to by what it costs, where nobody has said one.
  *
- * @example kindOfDose({ lowerSets: 2, upperSets: 1, contacts: 60, lengtheningSets: 0, throws: 0 }, 28) // 'power'
+ * @example typeOfDose({ heavyLower: 1, heavyUpper: 0, contacts: 60, eccentric: 0 }, 28) // 'power'
  */
-export function kindOfDose(dose: Dose, minutes: number): SessionKind {
-  if (minutes <= primerMinutes) return 'primer';
-  // Landings and throws are counted like sets.
-  const weight: Dose = { lowerSets: 1, upperSets: 1, contacts: 1 / 10, lengtheningSets: 1, throws: 1 / 8 };
-  const shares = (of: Dose) => {
-    const sum = doseAxes.reduce((all, axis) => all + of[axis] * weight[axis], 0);
-    return mapDose((axis) => (sum > 0 ? (of[axis] * weight[axis]) / sum : 0));
-  };
-  const mine = shares(dose);
-  const unlike = (kind: SessionKind) => {
-    const its = shares(kindFacts[kind].gives);
-    return doseAxes.reduce((all, axis) => all + Math.abs(mine[axis] - its[axis]), 0);
-  };
-  return sessionKinds
-    .filter((kind) => kind !== 'primer')
-    .reduce((nearest, kind) => (unlike(kind) < unlike(nearest) ? kind : nearest));
+export function typeOfDose({ heavyLower, heavyUpper, contacts, eccentric }: Cost, minutes: number): SessionType {
+  const heavy = heavyLower + heavyUpper;
+  if (minutes <= primerMinutes && heavy + eccentric < 3) return 'primer';
+  if (contacts >= jumpsFrom && heavy < 4) return 'power';
+  if (heavy === 0) return eccentric > 0 ? 'injury-prevention' : contacts > 0 ? 'conditioning' : 'flexibility';
+  if (heavyLower >= ofOnePart * heavy) return 'lower-body';
+  if (heavyUpper >= ofOnePart * heavy) return 'upper-body';
+  return 'whole-body';
 }

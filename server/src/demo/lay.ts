@@ -1,8 +1,8 @@
 import { dayAfter } from '@tropaeum/core/athlete/athlete';
 import type { Entry } from '@tropaeum/core/season/calendar';
-import { lay } from '@tropaeum/core/season/laying';
+import { outlook } from '@tropaeum/core/season/outlook';
 import { mondayOf } from '@tropaeum/core/season/season';
-import { emptyOwnSeason, emptySeason, problemOf, type SquadSeasonPlan } from '@tropaeum/core/season/season-plan';
+import { emptyOwnSeason, emptySeason, type SquadSeasonPlan } from '@tropaeum/core/season/season-plan';
 import { doseOfPlan } from '@tropaeum/core/season/written';
 import type { Brief, Phase } from '@tropaeum/core/session/brief';
 import { defaultHouseRules } from '@tropaeum/core/session/brief';
@@ -113,8 +113,7 @@ async function laySeason(
     phases: spans.map(({ phase, name, startsOn, endsOn }) => ({ phase: phase as Phase, name, startsOn, endsOn })),
     school: canoe ? 'waved' : 'steady',
   };
-  const laying = lay(problemOf({ season, written: [], today }));
-  const laid = 'refused' in laying ? [] : laying.sessions;
+  const { laid } = outlook({ season, sport: canoe ? 'sprint-canoe' : 'handball', written: [], today });
   await saveSeason(tx, organisationId, squadId, 0, { ...season, laid });
 }
 

@@ -280,7 +280,7 @@ export const people: DemoPerson[] = [
   },
   {
     name: 'Signe Moe',
-    own: [{ kind: 'exams', name: 'School exams', day: 5, days: 5 }],
+    own: [{ kind: 'exam', name: 'School exams', day: 5, days: 5 }],
     squad: 'youth',
     role: 'goalkeeper',
     age: 16,

@@ -1,9 +1,8 @@
 import Router from '@koa/router';
 import { type OutgoingEvent, writeCalendar } from '@tropaeum/core/formats/icalendar-write';
 import { counted } from '@tropaeum/core/season/calendar';
-import { aboutSession } from '@tropaeum/core/season/laid-words';
-import type { LaidSession } from '@tropaeum/core/season/laying';
-import { kindFacts } from '@tropaeum/core/season/session-kind';
+import type { LaidSession } from '@tropaeum/core/season/laid';
+import { sessionTypeNames } from '@tropaeum/core/session-type/session-type';
 import { notFound } from '../doors/problem';
 import { tokenHash } from '../doors/tokens';
 import { athleteById, squadById } from '../store/athletes';
@@ -17,16 +16,15 @@ interface CalendarHolder {
 }
 
 /** A laid session as an entry of a calendar; the same session keeps its id when it is written anew. */
-function sessionEvent(holder: string, session: LaidSession, minutes: number, start: string): OutgoingEvent {
-  const { name, minutesShare } = kindFacts[session.kind];
-  const long = Math.round(minutes * minutesShare * session.level);
+function sessionEvent(holder: string, { on, type, minutes, start, label, why }: LaidSession): OutgoingEvent {
+  const ofDay = label === '-' ? '' : `, ${label}`;
   return {
-    id: `session-${session.on}-${holder}@tropaeum`,
-    name: `${name}, ${long} min`,
-    on: session.on,
+    id: `session-${on}-${holder}@tropaeum`,
+    name: `${sessionTypeNames[type]}, ${minutes} min${ofDay}`,
+    on,
     start,
-    minutes: long,
-    about: aboutSession[session.kind],
+    minutes,
+    about: why,
   };
 }
 
@@ -51,10 +49,9 @@ export function calendarRoutes({ database, now, today }: Services): Router {
       );
       const entries = counted([...withFeeds(content.entries, fromFeeds), ...(own?.entries ?? [])]);
       const laid = own?.laid.length ? own.laid : content.laid;
-      const minutes = athlete?.minutes ?? content.minutes;
       return writeCalendar({ name: athlete?.name ?? squad.name, zone: content.zone, asOf: now() }, [
         ...entries.map((entry) => ({ ...entry, id: `${entry.id}@tropaeum` })),
-        ...laid.map((session) => sessionEvent(athlete_id ?? squad_id, session, minutes, content.rules.sessionAt)),
+        ...laid.map((session) => sessionEvent(athlete_id ?? squad_id, session)),
       ]);
     });
     ctx.type = 'text/calendar; charset=utf-8';

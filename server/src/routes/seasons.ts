@@ -2,7 +2,7 @@ import Router from '@koa/router';
 import { dayAfter } from '@tropaeum/core/athlete/athlete';
 import { readOwnSeason, readSeason } from '@tropaeum/core/formats/season';
 import { entryKinds } from '@tropaeum/core/season/calendar';
-import { kindOfDose } from '@tropaeum/core/season/written';
+import { typeOfDose } from '@tropaeum/core/season/written';
 import * as yup from 'yup';
 import type { Transaction } from '../database/database';
 import { notFound, notRight, Problem } from '../doors/problem';
@@ -86,12 +86,12 @@ export function seasonRoutes(services: Services): Router {
           season: mine,
           revision: at,
         })),
-        written: sessions.map(({ dose, ...session }) => {
+        written: sessions.map(({ dose, type, ...session }) => {
           const report = reportOf.get(session.id);
           return {
             ...session,
             dose,
-            kind: dose ? kindOfDose(dose, session.planned) : 'strength',
+            type: type ?? (dose ? typeOfDose(dose, session.planned) : 'whole-body'),
             report: report ? { effort: report.effort, minutes: report.minutes } : null,
           };
         }),

@@ -3,6 +3,7 @@ import type { Brief } from '@tropaeum/core/session/brief';
 import type { Draft } from '@tropaeum/core/session/draft';
 import type { Plan } from '@tropaeum/core/session/plan';
 import { workByQuality } from '@tropaeum/core/session/work';
+import type { SessionType } from '@tropaeum/core/session-type/session-type';
 import { and, desc, eq, gte, inArray, lte, ne, sql } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import type { Transaction } from '../database/database';
@@ -50,6 +51,7 @@ export async function sessionsOfSquad(tx: Transaction, squadId: string, from: st
       on: sessions.on,
       status: sessions.status,
       dose: sessions.dose,
+      type: sql<SessionType | null>`${sessions.brief}->>'sessionType'`,
       planned: sql<number>`(${sessions.plan}->'minutes'->>'planned')::float`,
     })
     .from(sessions)

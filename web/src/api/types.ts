@@ -2,7 +2,7 @@ import type { PainReport, Restriction } from '@tropaeum/core/athlete/athlete';
 import type { Release } from '@tropaeum/core/limits/release';
 import type { Move } from '@tropaeum/core/progress/proposal';
 import type { ReviewedItem } from '@tropaeum/core/progress/review';
-import type { LaidSession } from '@tropaeum/core/season/laying';
+import type { LaidSession } from '@tropaeum/core/season/laid';
 import type { Fixture, PhaseSpan } from '@tropaeum/core/season/season';
 import type { Brief } from '@tropaeum/core/session/brief';
 import type { Proof } from '@tropaeum/core/session/compose';

@@ -40,7 +40,7 @@ export function AddEntry() {
         aria-invalid={fault !== undefined}
         aria-describedby="entry-said"
         className="field dose"
-        placeholder="sat 12 dec 15:00 match Vestøy !   ·   every tue, thu 18:30 practice 90 min e7   ·   28 dec - 3 jan closed"
+        placeholder="sat 12 dec 15:00 match Vestøy !   ·   every tue, thu 18:30-20:00 practice e7   ·   28 dec - 3 jan closed"
         value={text}
         onChange={(event) => {
           setText(event.target.value);

@@ -44,7 +44,11 @@ export function CalendarPanel({ squad, athlete, stored, today }: CalendarPanelPr
                   {kind === 'twice' && <span className="text-quiet">It is counted once.</span>}
                 </span>
                 {kind === 'twice' && (
-                  <button type="button" className="underline" onClick={() => useSeason.getState().dropEntry(ids[1])}>
+                  <button
+                    type="button"
+                    className="underline"
+                    onClick={() => useSeason.getState().dropEntry(ids[1] as string)}
+                  >
                     Take one out
                   </button>
                 )}

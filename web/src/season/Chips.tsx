@@ -1,12 +1,12 @@
 import { useDraggable } from '@dnd-kit/core';
 import { dayAfter } from '@tropaeum/core/athlete/athlete';
 import type { Entry } from '@tropaeum/core/season/calendar';
-import type { LaidSession } from '@tropaeum/core/season/laying';
+import type { LaidSession } from '@tropaeum/core/season/laid';
 import { mondayOf } from '@tropaeum/core/season/season';
-import { kindFacts } from '@tropaeum/core/season/session-kind';
+import { sessionTypeNames } from '@tropaeum/core/session-type/session-type';
 import { Pin } from 'lucide-react';
 import type { KeyboardEvent, ReactNode } from 'react';
-import { entryWords, kindFill, kindWords } from './kinds';
+import { entryWords, shortType, timingWords, typeFill } from './kinds';
 
 const arrows: Record<string, number> = { ArrowLeft: -1, ArrowRight: 1, ArrowUp: -7, ArrowDown: 7 };
 
@@ -72,12 +72,13 @@ interface EntryChipProps {
   fromFeed: boolean;
   /** It falls away, since hall or water is closed. */
   fallsAway: boolean;
+  onSelect: () => void;
   onMove: (to: string) => void;
   onDelete?: () => void;
 }
 
 /** An entry of the calendar: a fixture is a pennant, a practice a quiet line, the rest is lettered. */
-export function EntryChip({ entry, day, fromFeed, fallsAway, onMove, onDelete }: EntryChipProps) {
+export function EntryChip({ entry, day, fromFeed, fallsAway, onSelect, onMove, onDelete }: EntryChipProps) {
   const { kind, name, start, importance = 1 } = entry;
   const label = `${entryWords[kind]}: ${name}${start ? `, ${start}` : ''}${fallsAway ? ', falls away' : ''}${fromFeed ? ', from a feed' : ''}`;
   // What lasts is named where it begins and on Mondays; between, its line goes on.
@@ -94,6 +95,7 @@ export function EntryChip({ entry, day, fromFeed, fallsAway, onMove, onDelete }:
       dragged={{ what: 'entry', id: entry.id, from: day }}
       label={label}
       className={looks}
+      onSelect={onSelect}
       onMove={onMove}
       {...(onDelete ? { onDelete } : {})}
     >
@@ -106,9 +108,12 @@ export function EntryChip({ entry, day, fromFeed, fallsAway, onMove, onDelete }:
           />
         </svg>
       )}
-      <span className="truncate">
-        {kind === 'practice' && start ? `${start} ` : ''}
-        {kind === 'fixture' || kind === 'practice' ? name : `${entryWords[kind]}: ${name}`}
+      <span className="min-w-0 flex-1 leading-tight">
+        <span className="block truncate">
+          {kind === 'practice' && start ? <span className="dose">{start} </span> : ''}
+          {kind === 'fixture' || kind === 'practice' ? name : `${entryWords[kind]}: ${name}`}
+        </span>
+        {kind === 'fixture' && start && <span className="dose block font-normal">{start}</span>}
       </span>
     </Chip>
   );
@@ -122,28 +127,23 @@ interface SessionChipProps {
   onMove: (to: string) => void;
 }
 
-/** A session as it is laid: its kind in letters and colour, its share of the usual volume, its pin. */
+/** A session as it is laid: its type in letters and colour, when it starts, its pin. */
 export function SessionChip({ session, pinned, selected, onSelect, onMove }: SessionChipProps) {
-  const { kind, on, level } = session;
-  const { name } = kindFacts[kind];
-  const share = level < 1 ? `, ${Math.round(level * 100)} % of the usual` : '';
+  const { type, on, start, minutes, timing, why } = session;
   return (
     <Chip
       dragged={{ what: 'session', id: on, from: on }}
-      label={`${name}${share}${pinned ? ', pinned' : ''}`}
-      className={`font-semibold ${kindFill[kind]}`}
+      label={`${sessionTypeNames[type]}, ${minutes} min at ${start} ${timingWords[timing]}${pinned ? ', pinned' : ''}. ${why}`}
+      className={`font-semibold ${typeFill[type]}`}
       selected={selected}
       onSelect={onSelect}
       onMove={onMove}
     >
-      <span className="truncate">{kindWords[kind]}</span>
-      <span className="ml-auto" />
+      <span className="min-w-0 flex-1 leading-tight">
+        <span className="block truncate">{shortType[type]}</span>
+        <span className="dose block font-normal">{start}</span>
+      </span>
       {pinned && <Pin size={10} className="shrink-0" aria-hidden="true" />}
-      {level < 1 && (
-        <span className="flex h-3 w-1 shrink-0 items-end border border-current" aria-hidden="true">
-          <span className="w-full bg-current" style={{ height: `${level * 100}%` }} />
-        </span>
-      )}
     </Chip>
   );
 }

@@ -1,10 +1,10 @@
 import { dayAfter } from '@tropaeum/core/athlete/athlete';
 import { exponential, ratioCriticism, rolling } from '@tropaeum/core/load/acute-chronic';
 import { weekOfLoad } from '@tropaeum/core/load/monotony';
-import { dayFacts } from '@tropaeum/core/season/day-facts';
+import { daysOfCase } from '@tropaeum/core/season/days/day';
 import { dailyLoads } from '@tropaeum/core/season/projection';
 import { mondayOf } from '@tropaeum/core/season/season';
-import { entriesOf, laidWeeks } from '@tropaeum/core/season/season-plan';
+import { caseOf, laidWeeks } from '@tropaeum/core/season/season-plan';
 import { useMemo, useState } from 'react';
 import {
   Bar,
@@ -47,16 +47,11 @@ export function LoadPanel({ stored, athlete, members, today }: LoadPanelProps) {
   );
   const heads = athlete ? 1 : Math.max(1, members.length);
   const days = useMemo(() => {
-    const facts = dayFacts(
-      entriesOf(askOf(state)),
-      start,
-      dayAfter(start, 7 * (weeksBack + laidWeeks) - 1),
-      state.season.rules.sessionAt,
-    );
+    const facts = daysOfCase({ ...caseOf(askOf(state)), from: start, weeks: weeksBack + laidWeeks });
     const done = mine.flatMap(({ on, report }) =>
       report ? [{ on, effort: report.effort, minutes: report.minutes / heads }] : [],
     );
-    return dailyLoads(facts, done, laidNow(state), state.athlete?.minutes ?? state.season.minutes, today);
+    return dailyLoads(facts, done, laidNow(state), today);
   }, [state, mine, heads, start, today]);
   const trend = forms[form](days.map(({ home, sport }) => home + sport));
   const weeks = Array.from({ length: weeksBack + laidWeeks }, (_, w) => {

@@ -1,7 +1,6 @@
-import { type Move, movesBetween } from '@tropaeum/core/season/laid-words';
+import { type Move, movesBetween } from '@tropaeum/core/season/laid';
 import type { Outlook } from '@tropaeum/core/season/outlook';
 import { emptyOwnSeason } from '@tropaeum/core/season/season-plan';
-import { kindFacts } from '@tropaeum/core/season/session-kind';
 import { useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { ApiError, ask } from '../api/client';
@@ -9,6 +8,7 @@ import { queryClient } from '../api/queries';
 import type { ListedAthlete } from '../api/types';
 import { dayName } from '../ui/days';
 import { outlooksAway } from '../workers/laying-seasons';
+import { shortType } from './kinds';
 import { type StoredSeason, seasonKey } from './season-data';
 import { laidNow, useSeason, withFeeds } from './store';
 import { athleteOf, writtenFor } from './use-open-season';
@@ -20,7 +20,7 @@ interface MembersPanelProps {
 }
 
 function shortly(move: Move): string {
-  const { name } = kindFacts[move.kind];
+  const name = shortType[move.type];
   if ('from' in move) return `${name} ${dayName(move.from)} → ${dayName(move.to)}`;
   return 'added' in move ? `+ ${name} ${dayName(move.added)}` : `– ${name} ${dayName(move.dropped)}`;
 }
@@ -53,6 +53,7 @@ export function MembersPanel({ stored, members, squadId }: MembersPanelProps) {
           // Nothing of its own is laid: it is the squad's plan that is held to.
           ask: {
             season,
+            sport: state.sport,
             own: { ...(ownOf(athlete.id)?.season ?? emptyOwnSeason), laid: [] },
             athlete: athleteOf(athlete),
             written: writtenFor(stored, athlete.id),
@@ -61,7 +62,7 @@ export function MembersPanel({ stored, members, squadId }: MembersPanelProps) {
         })),
         stopper.current.signal,
         (id, outlook) => {
-          const moves = 'refused' in outlook ? [] : movesBetween(squadLaid, outlook.laid, state.today);
+          const moves = movesBetween(squadLaid, outlook.laid, state.today);
           setLaid((all) => new Map(all).set(id, { outlook, moves }));
         },
       );
@@ -75,7 +76,7 @@ export function MembersPanel({ stored, members, squadId }: MembersPanelProps) {
   const saveAll = async () => {
     for (const { id } of members) {
       const mine = laid.get(id);
-      if (!mine || 'refused' in mine.outlook) continue;
+      if (!mine) continue;
       const own = ownOf(id);
       try {
         await ask(`/athletes/${id}/season`, 'PUT', {
@@ -129,27 +130,18 @@ export function MembersPanel({ stored, members, squadId }: MembersPanelProps) {
                 <span className="text-quiet">
                   {saved.get(id) ??
                     (mine
-                      ? 'refused' in mine.outlook
-                        ? 'does not go'
-                        : mine.moves.length === 0
-                          ? 'as the squad'
-                          : `${mine.moves.length} differ`
+                      ? mine.moves.length === 0
+                        ? 'as the squad'
+                        : `${mine.moves.length} differ`
                       : ownOf(id)?.season.laid.length
                         ? 'own plan'
                         : 'as the squad')}
                 </span>
               </div>
-              {mine && !('refused' in mine.outlook) && mine.moves.length > 0 && (
+              {mine && mine.moves.length > 0 && (
                 <p className="text-tiny text-quiet">
                   {mine.moves.slice(0, mostMoves).map(shortly).join(' · ')}
                   {mine.moves.length > mostMoves ? ` · ${mine.moves.length - mostMoves} more` : ''}
-                </p>
-              )}
-              {mine && 'refused' in mine.outlook && (
-                <p className="text-tiny text-oxide">
-                  {mine.outlook.refused
-                    .map(({ words, week }) => `${words}, week of ${dayName(week).slice(4)}`)
-                    .join(' · ')}
                 </p>
               )}
             </li>

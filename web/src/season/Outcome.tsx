@@ -1,25 +1,24 @@
-import type { Move } from '@tropaeum/core/season/laid-words';
-import { kindFacts } from '@tropaeum/core/season/session-kind';
+import type { Move } from '@tropaeum/core/season/laid';
+import { sessionTypeNames } from '@tropaeum/core/session-type/session-type';
 import { X } from 'lucide-react';
 import { dayName } from '../ui/days';
 import { isKept, useSeason, useSeasonParts } from './store';
 
 function wordsOf(move: Move): string {
-  const { name } = kindFacts[move.kind];
+  const name = sessionTypeNames[move.type];
   if ('from' in move) return `${name}: ${dayName(move.from)} to ${dayName(move.to)}`;
   return 'added' in move ? `${name} new on ${dayName(move.added)}` : `${name} of ${dayName(move.dropped)} left out`;
 }
 
 const mostShown = 6;
 
-/** What came of the last change: what moved, what could give way where nothing goes, and what is not kept yet. */
+/** What came of the last change: what moved, what would move if what is held were let go, and what is not kept yet. */
 export function Outcome() {
-  const { outlook, laying, moves, problem, letGive, keep, undo, forgetMoves } = useSeasonParts((s) => ({
-    outlook: s.outlook,
+  const { laying, moves, consequence, problem, keep, undo, forgetMoves } = useSeasonParts((s) => ({
     laying: s.laying,
     moves: s.moves,
+    consequence: s.consequence,
     problem: s.problem,
-    letGive: s.letGive,
     keep: s.keep,
     undo: s.undo,
     forgetMoves: s.forgetMoves,
@@ -32,36 +31,25 @@ export function Outcome() {
         {problem}
       </p>
     );
-  if (outlook && 'refused' in outlook)
+  if (consequence)
     return (
-      <div role="alert" className="no-print mb-2 border-l-4 border-oxide bg-lit px-3 py-2 text-small">
-        <p className="font-semibold">
-          These weeks cannot keep every rule.{' '}
-          {outlook.refused.length === 1 ? 'One thing' : `${outlook.refused.length} things`} would free them:
+      <div
+        role="status"
+        data-consequence
+        // Over the page, not in it: nothing may move under what is held.
+        className="no-print fixed bottom-5 left-44 z-30 max-w-3xl border-l-4 border-bronze bg-lit px-3 py-2 text-small shadow-[0_2px_12px_rgb(0_0_0/0.35)]"
+      >
+        <p>
+          <b>Let go on {dayName(consequence.to)}:</b>{' '}
+          {consequence.moves.length === 0
+            ? 'nothing else moves.'
+            : `${consequence.moves.slice(0, mostShown).map(wordsOf).join(' · ')}${consequence.moves.length > mostShown ? ` · and ${consequence.moves.length - mostShown} more` : ''}`}
         </p>
-        <ul className="mt-1 flex flex-wrap gap-2">
-          {outlook.refused.map((way) => (
-            <li key={`${way.week} ${way.rule}`}>
-              <button type="button" className="key h-7" onClick={() => letGive([way])}>
-                {way.words}, week of {dayName(way.week).slice(4)}
-              </button>
-            </li>
-          ))}
-          {outlook.refused.length > 1 && (
-            <li>
-              <button type="button" className="key key-strong h-7" onClick={() => letGive(outlook.refused)}>
-                All of it
-              </button>
-            </li>
-          )}
-          {canUndo && (
-            <li>
-              <button type="button" className="key key-plain h-7 underline" onClick={undo}>
-                Take the change back
-              </button>
-            </li>
-          )}
-        </ul>
+        {consequence.gave.slice(0, 2).map((words) => (
+          <p key={words} className="text-oxide">
+            {words}
+          </p>
+        ))}
       </div>
     );
   if (moves.length > 0)

@@ -1,36 +1,30 @@
 import { dayAfter } from '@tropaeum/core/athlete/athlete';
-import { wordsOfGiving } from '@tropaeum/core/season/laid-words';
-import type { LayingRules } from '@tropaeum/core/season/laying-rules';
+import {
+  dayBeforeChoices,
+  type LabelRules,
+  labelRuleFacts,
+  labelRulesOf,
+  numberRules,
+  usualLabelRules,
+} from '@tropaeum/core/season/days/label-rules';
 import { faultsOfPhases, layPhases, phaseNames } from '@tropaeum/core/season/phases';
 import { mondayOf, type PhaseSpan } from '@tropaeum/core/season/season';
-import { loadingReasons, loadingSchools } from '@tropaeum/core/season/week-ask';
+import { dayReasons, type LayingRules, loadingReasons, loadingSchools } from '@tropaeum/core/season/season-plan';
 import { type Phase, phases as phaseKinds } from '@tropaeum/core/session/brief';
 import { Plus, X } from 'lucide-react';
-import { dayName } from '../ui/days';
 import { capital } from '../ui/words';
-import { planOf, useSeasonParts, withFeeds } from './store';
+import { useSeasonParts, withFeeds } from './store';
 
 const numbers: readonly { rule: 'least' | 'most' | 'restDays'; label: string; most: number }[] = [
   { rule: 'least', label: 'Sessions a week, at least', most: 6 },
   { rule: 'most', label: 'at most', most: 6 },
   { rule: 'restDays', label: 'Rest days a week', most: 4 },
 ];
-const spacings: readonly { rule: 'heavyApartHours' | 'jumpsApartHours' | 'lengtheningBeforeHours'; label: string }[] = [
-  { rule: 'heavyApartHours', label: 'Heavy work of one part apart' },
-  { rule: 'jumpsApartHours', label: 'Jumps apart' },
-  { rule: 'lengtheningBeforeHours', label: 'No slow lowering before a fixture' },
-];
-const hours = [24, 48, 72, 96];
 const zones = (own: string) => [...new Set([own, ...Intl.supportedValuesOf('timeZone')])];
 
-/** Rules that sessions are laid by, the school of loading, what was let give way, and the phases. */
+/** Rules that sessions are laid by, what each label of a day allows, the school of loading, and the phases. */
 export function RulesPanel({ forAthlete }: { forAthlete: boolean }) {
-  const { season, changeSeason, holdTo, relaxed } = useSeasonParts((s) => ({
-    season: s.season,
-    changeSeason: s.changeSeason,
-    holdTo: s.holdTo,
-    relaxed: planOf(s).relaxed,
-  }));
+  const { season, changeSeason } = useSeasonParts((s) => ({ season: s.season, changeSeason: s.changeSeason }));
   const { rules, school } = season;
   const put = (changed: Partial<LayingRules>) =>
     changeSeason((now) => ({ ...now, rules: { ...now.rules, ...changed } }));
@@ -56,22 +50,6 @@ export function RulesPanel({ forAthlete }: { forAthlete: boolean }) {
                   if (event.target.validity.valid && Number.isInteger(value)) put({ [rule]: value });
                 }}
               />
-            </label>
-          ))}
-          {spacings.map(({ rule, label }) => (
-            <label key={rule} className="contents">
-              <span>{label}</span>
-              <select
-                className="field h-7"
-                value={rules[rule]}
-                onChange={(e) => put({ [rule]: Number(e.target.value) })}
-              >
-                {hours.map((h) => (
-                  <option key={h} value={h}>
-                    {h} h
-                  </option>
-                ))}
-              </select>
             </label>
           ))}
           <label className="contents">
@@ -110,6 +88,18 @@ export function RulesPanel({ forAthlete }: { forAthlete: boolean }) {
             </select>
           </label>
           <fieldset className="col-span-2 mt-2">
+            <legend className="label">Hard days</legend>
+            {(['consolidate', 'spread'] as const).map((one) => (
+              <label key={one} className="flex items-baseline gap-2 py-0.5">
+                <input type="radio" name="days" checked={rules.days === one} onChange={() => put({ days: one })} />
+                <span>
+                  <b>{one === 'consolidate' ? 'Together' : 'Spread'}</b>{' '}
+                  <span className="text-quiet">{dayReasons[one]}</span>
+                </span>
+              </label>
+            ))}
+          </fieldset>
+          <fieldset className="col-span-2 mt-2">
             <legend className="label">Loading</legend>
             {loadingSchools.map((one) => (
               <label key={one} className="flex items-baseline gap-2 py-0.5">
@@ -127,25 +117,86 @@ export function RulesPanel({ forAthlete }: { forAthlete: boolean }) {
           </fieldset>
         </div>
       )}
-      {relaxed.length > 0 && (
-        <section className="mt-3">
-          <h3 className="label">Let give way</h3>
-          <ul>
-            {relaxed.map(({ week, rule }) => (
-              <li key={`${week} ${rule}`} className="flex justify-between gap-2 py-0.5">
-                <span>
-                  {wordsOfGiving({ week, rule }, rules)}, week of {dayName(week).slice(4)}
-                </span>
-                <button type="button" aria-label="Hold to it again" onClick={() => holdTo({ week, rule })}>
-                  <X size={13} />
-                </button>
-              </li>
-            ))}
-          </ul>
-        </section>
-      )}
+      {!forAthlete && <LabelRulesList rules={rules} put={put} />}
       {!forAthlete && <PhaseList />}
     </>
+  );
+}
+
+const dayBeforeWords = { primer: 'a primer', mobility: 'mobility only', nothing: 'nothing' } as const;
+
+/** What each label of a day allows, with where its usual value comes from; what is changed is marked, and can be put back. */
+function LabelRulesList({ rules, put }: { rules: LayingRules; put: (changed: Partial<LayingRules>) => void }) {
+  const now = labelRulesOf(rules.labels);
+  const set = (changed: Partial<LabelRules>) => put({ labels: { ...rules.labels, ...changed } });
+  const changed = (rule: keyof LabelRules) => now[rule] !== usualLabelRules[rule];
+  return (
+    <details className="mt-4" open={Object.keys(rules.labels).length > 0}>
+      <summary className="label cursor-pointer border-b border-stone pb-1">What the days allow</summary>
+      <ul>
+        {numberRules.map((rule) => {
+          const { name, unit, least, most, step, source } = labelRuleFacts[rule];
+          return (
+            <li key={rule} className="border-b border-edge py-1.5">
+              <label className="flex items-center justify-between gap-2">
+                <span className={changed(rule) ? 'font-bold' : ''}>{name}</span>
+                <span className="flex items-center gap-1">
+                  <input
+                    type="number"
+                    min={least}
+                    max={most}
+                    step={step}
+                    className="field h-7 w-16"
+                    value={now[rule]}
+                    onChange={(e) => {
+                      if (e.target.validity.valid && e.target.value !== '') set({ [rule]: e.target.valueAsNumber });
+                    }}
+                  />
+                  <span className="w-12 text-tiny text-quiet">{unit}</span>
+                </span>
+              </label>
+              <p className="text-tiny leading-tight text-quiet">{source}</p>
+            </li>
+          );
+        })}
+        <li className="border-b border-edge py-1.5">
+          <label className="flex items-center justify-between gap-2">
+            <span className={changed('dayBefore') ? 'font-bold' : ''}>The day before a fixture</span>
+            <select
+              className="field h-7 w-32"
+              value={now.dayBefore}
+              onChange={(e) => set({ dayBefore: e.target.value as LabelRules['dayBefore'] })}
+            >
+              {dayBeforeChoices.map((one) => (
+                <option key={one} value={one}>
+                  {dayBeforeWords[one]}
+                </option>
+              ))}
+            </select>
+          </label>
+          <p className="text-tiny leading-tight text-quiet">
+            Some wake the legs up, some leave them alone; nothing heavy either way. Common practice, no source.
+          </p>
+        </li>
+        <li className="border-b border-edge py-1.5">
+          <label className="flex items-center justify-between gap-2">
+            <span className={changed('practiceEndsBy') ? 'font-bold' : ''}>No session behind practice after</span>
+            <input
+              type="time"
+              className="field h-7 w-24"
+              value={now.practiceEndsBy}
+              onChange={(e) => e.target.value && set({ practiceEndsBy: e.target.value })}
+            />
+          </label>
+          <p className="text-tiny leading-tight text-quiet">Sleep goes first. Common practice, no source.</p>
+        </li>
+      </ul>
+      {Object.keys(rules.labels).length > 0 && (
+        <button type="button" className="mt-1 underline" onClick={() => put({ labels: {} })}>
+          Back to what is usual
+        </button>
+      )}
+    </details>
   );
 }
 

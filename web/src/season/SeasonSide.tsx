@@ -4,6 +4,8 @@ import { CalendarPanel } from './CalendarPanel';
 import { LoadPanel } from './LoadPanel';
 import { MembersPanel } from './MembersPanel';
 import { RulesPanel } from './RulesPanel';
+import type { Selected } from './SeasonView';
+import { SelectedEntry } from './SelectedEntry';
 import { SelectedSession } from './SelectedSession';
 import type { StoredSeason } from './season-data';
 import { WeekPanel } from './WeekPanel';
@@ -13,7 +15,7 @@ interface SeasonSideProps {
   athlete: ListedAthlete | undefined;
   stored: StoredSeason | undefined;
   squads: Squads;
-  selected: string | undefined;
+  selected: Selected | undefined;
   /** The day chosen on the ribbon. */
   day: string;
   today: string;
@@ -28,8 +30,17 @@ export function SeasonSide({ squad, athlete, stored, squads, selected, day, toda
       aria-label="About the season"
       className="no-print w-72 shrink-0 overflow-y-auto border-l border-edge bg-sheet px-3.5 py-4"
     >
-      <SelectedSession day={selected} athlete={athlete} members={members} />
-      <WeekPanel day={selected ?? day} athleteId={athlete?.id} stored={stored} />
+      {selected?.entry ? (
+        <SelectedEntry entry={selected.entry} members={athlete ? [athlete] : members} />
+      ) : selected ? (
+        <SelectedSession day={selected.day} athlete={athlete} members={members} />
+      ) : (
+        <p className="mb-4 text-small text-quiet">
+          Choose a session to see why it stands there, or a fixture to say who played. Drag it to another day: what
+          would move is told before you let go.
+        </p>
+      )}
+      <WeekPanel day={selected?.day ?? day} athleteId={athlete?.id} stored={stored} />
       <TabGroup>
         <TabList className="flex gap-1 border-b border-stone">
           {tabs.map((name) => (

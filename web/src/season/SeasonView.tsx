@@ -1,8 +1,18 @@
-import { DndContext, type DragEndEvent, PointerSensor, useSensor, useSensors } from '@dnd-kit/core';
+import {
+  DndContext,
+  type DragEndEvent,
+  type DragOverEvent,
+  PointerSensor,
+  pointerWithin,
+  useSensor,
+  useSensors,
+} from '@dnd-kit/core';
 import { dayAfter, daysBetween } from '@tropaeum/core/athlete/athlete';
 import { counted, daysOf, type Entry, notReplaced } from '@tropaeum/core/season/calendar';
+import type { LaidSession } from '@tropaeum/core/season/laid';
 import { mondayOf } from '@tropaeum/core/season/season';
 import { entriesOf, laidWeeks } from '@tropaeum/core/season/season-plan';
+import { sessionTypeNames } from '@tropaeum/core/session-type/session-type';
 import { Printer } from 'lucide-react';
 import { useCallback, useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
@@ -14,10 +24,11 @@ import { Trouble, Waiting } from '../ui/States';
 import { UndoKeys } from '../ui/UndoKeys';
 import { AddEntry } from './AddEntry';
 import type { Dragged } from './Chips';
+import { timingWords } from './kinds';
 import { Outcome } from './Outcome';
 import { SeasonSide } from './SeasonSide';
 import { useSeasonSaveState } from './saving';
-import { askOf, laidNow, planOf, useSeasonFacts, useSeasonParts } from './store';
+import { askOf, laidNow, movedBy, planOf, useSeasonFacts, useSeasonParts } from './store';
 import { useOpenSeason } from './use-open-season';
 import { type DayContent, WeekRow } from './WeekRow';
 
@@ -28,7 +39,13 @@ const saveWords: Record<SaveState['kind'], string> = {
   trouble: '',
 };
 const weekdays = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
-const nothingOn: DayContent = { entries: [], session: undefined, written: undefined, pinned: false };
+/** What is chosen: a day with its session, or an entry on it. */
+export interface Selected {
+  day: string;
+  entry?: Entry;
+}
+
+const nothingOn: DayContent = { entries: [], session: undefined, written: undefined, pinned: false, label: undefined };
 
 /** Everything that stands on each day. */
 function useDays(): (day: string) => DayContent {
@@ -41,6 +58,7 @@ function useDays(): (day: string) => DayContent {
       for (const day of daysOf(entry)) days.set(day, { ...on(day), entries: [...on(day).entries, entry] });
     for (const session of laidNow(state)) days.set(session.on, { ...on(session.on), session });
     for (const written of state.written) days.set(written.on, { ...on(written.on), written });
+    for (const [day, label] of Object.entries(state.outlook?.labels ?? {})) days.set(day, { ...on(day), label });
     for (const { on: day } of planOf(state).pins) days.set(day, { ...on(day), pinned: true });
     return on;
   }, [state]);
@@ -52,44 +70,59 @@ export function SeasonView() {
   const { squadId: squadInPath, athleteId } = useParams();
   const athlete = squads.athletes.find((a) => a.id === athleteId);
   const squad = squads.squads.find((s) => s.id === (athlete?.squadId ?? squadInPath));
-  const { opened, error, stored, again } = useOpenSeason(squad?.id ?? '', athlete, today);
-  const [selected, setSelected] = useState<string>();
+  const { opened, error, stored, again } = useOpenSeason(squad?.id ?? '', squad?.sportId ?? '', athlete, today);
+  const [chosen, setChosen] = useState<{ day: string; entryId?: string }>();
   const contentOf = useDays();
   const save = useSeasonSaveState();
-  const { outlook, laying, past, future, undo, redo, moveSession, putEntry, dropEntry, fromFeeds, season, changes } =
-    useSeasonParts((s) => ({
-      outlook: s.outlook,
-      laying: s.laying,
-      past: s.past,
-      future: s.future,
-      undo: s.undo,
-      redo: s.redo,
-      moveSession: s.moveSession,
-      putEntry: s.putEntry,
-      dropEntry: s.dropEntry,
-      fromFeeds: s.fromFeeds,
-      season: s.season,
-      changes: s.changes,
-    }));
+  const {
+    outlook,
+    laying,
+    past,
+    future,
+    undo,
+    redo,
+    moveSession,
+    putEntry,
+    dropEntry,
+    fromFeeds,
+    season,
+    ponder,
+    changes,
+  } = useSeasonParts((s) => ({
+    ponder: s.ponder,
+    outlook: s.outlook,
+    laying: s.laying,
+    past: s.past,
+    future: s.future,
+    undo: s.undo,
+    redo: s.redo,
+    moveSession: s.moveSession,
+    putEntry: s.putEntry,
+    dropEntry: s.dropEntry,
+    fromFeeds: s.fromFeeds,
+    season: s.season,
+    changes: s.changes,
+  }));
   useHotkeys('mod+z, u', () => undo(), { preventDefault: true });
   useHotkeys('mod+shift+z, shift+u', () => redo(), { preventDefault: true });
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
   const moveEntry = useCallback(
-    (entry: Entry, from: string, to: string) => {
-      const days = daysBetween(from, to);
-      putEntry({
-        ...entry,
-        on: dayAfter(entry.on, days),
-        ...(entry.until ? { until: dayAfter(entry.until, days) } : {}),
-      });
-    },
+    (entry: Entry, from: string, to: string) => putEntry(movedBy(entry, daysBetween(from, to))),
     [putEntry],
   );
   const feedIds = useMemo(
     () => new Set(notReplaced(fromFeeds, season.entries).map(({ id }) => id)),
     [fromFeeds, season.entries],
   );
+  const selectSession = useCallback((on: string) => setChosen({ day: on }), []);
+  const selectEntry = useCallback((on: string, entryId: string) => setChosen({ day: on, entryId }), []);
+  const held = ({ active, over }: DragOverEvent) => {
+    const dragged = active.data.current as Dragged;
+    const to = over ? String(over.id) : undefined;
+    ponder(to && to !== dragged.from ? { ...dragged, to } : undefined);
+  };
   const dropped = ({ active, over }: DragEndEvent) => {
+    ponder(undefined);
     if (!over) return;
     const to = String(over.id);
     const { what, id, from } = active.data.current as Dragged;
@@ -103,8 +136,10 @@ export function SeasonView() {
   if (error) return <Trouble error={error} />;
   if (!opened) return <Waiting what="Opening the season" />;
   const start = mondayOf(today);
-  const weeks = outlook && !('refused' in outlook) ? outlook.weeks : [];
-  const gaveWay = outlook && !('refused' in outlook) ? outlook.gaveWay : [];
+  const weeks = outlook?.weeks ?? [];
+  const gaveWay = outlook?.gaveWay ?? [];
+  const chosenEntry = chosen?.entryId ? contentOf(chosen.day).entries.find((e) => e.id === chosen.entryId) : undefined;
+  const selected: Selected | undefined = chosen && { day: chosen.day, ...(chosenEntry ? { entry: chosenEntry } : {}) };
   return (
     <>
       <main className="season-page min-w-0 flex-1 overflow-y-auto px-5 py-4 print:overflow-visible print:p-0">
@@ -149,7 +184,13 @@ export function SeasonView() {
         )}
         <AddEntry />
         <Outcome />
-        <DndContext sensors={sensors} onDragEnd={dropped}>
+        <DndContext
+          collisionDetection={pointerWithin}
+          sensors={sensors}
+          onDragOver={held}
+          onDragEnd={dropped}
+          onDragCancel={() => ponder(undefined)}
+        >
           <table className="w-full table-fixed border-collapse">
             <thead>
               <tr className="label text-left">
@@ -172,10 +213,11 @@ export function SeasonView() {
                   contentOf={contentOf}
                   today={today}
                   chosenDay={day}
-                  selected={selected}
+                  selected={chosen?.entryId ? undefined : chosen?.day}
                   feedIds={feedIds}
                   gaveWay={gaveWay.filter(({ on }) => mondayOf(on) === monday).map(({ words }) => words)}
-                  onSelect={setSelected}
+                  onSelect={selectSession}
+                  onSelectEntry={selectEntry}
                   onMoveEntry={moveEntry}
                   onDropEntry={dropEntry}
                   onMoveSession={moveSession}
@@ -184,6 +226,7 @@ export function SeasonView() {
             </tbody>
           </table>
         </DndContext>
+        <DayByDay laid={outlook?.laid ?? []} from={today} />
       </main>
       <SeasonSide
         squad={squad}
@@ -195,5 +238,39 @@ export function SeasonView() {
         today={today}
       />
     </>
+  );
+}
+
+/** Every laid session with its time, label and reason, on paper. */
+function DayByDay({ laid, from }: { laid: readonly LaidSession[]; from: string }) {
+  return (
+    <table className="mt-4 hidden w-full text-left text-small print:table" data-day-by-day>
+      <thead>
+        <tr className="label">
+          {['Day', 'Label', 'Session', 'Time', 'Why'].map((name) => (
+            <th key={name} className="pr-3">
+              {name}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {laid
+          .filter(({ on }) => on >= from)
+          .map(({ on, label, type, minutes, start, timing, why }) => (
+            <tr key={on} className="break-inside-avoid border-t border-edge align-top">
+              <td className="pr-3 whitespace-nowrap">{dayName(on)}</td>
+              <td className="pr-3 whitespace-nowrap">{label === '-' ? '' : label}</td>
+              <td className="pr-3 whitespace-nowrap">
+                {sessionTypeNames[type]}, {minutes} min
+              </td>
+              <td className="pr-3 whitespace-nowrap">
+                {start} {timingWords[timing]}
+              </td>
+              <td>{why}</td>
+            </tr>
+          ))}
+      </tbody>
+    </table>
   );
 }

@@ -1,50 +1,59 @@
-import { minutesOfLaid } from '@tropaeum/core/season/laid-brief';
-import { aboutSession } from '@tropaeum/core/season/laid-words';
-import { kindFacts, type SessionKind, sessionKinds } from '@tropaeum/core/season/session-kind';
+import { type SessionType, sessionTypeNames, sessionTypes } from '@tropaeum/core/session-type/session-type';
 import { Pin, PinOff, X } from 'lucide-react';
 import { Link } from 'react-router';
 import type { ListedAthlete } from '../api/types';
 import { pageFor } from '../session/as-laid';
 import { dayName } from '../ui/days';
-import { kindFill, kindWords } from './kinds';
-import { laidNow, planOf, useSeason, useSeasonParts } from './store';
+import { timingWords, typeFill } from './kinds';
+import { laidNow, planOf, useSeason } from './store';
 
 interface SelectedSessionProps {
-  day: string | undefined;
+  day: string;
   athlete: ListedAthlete | undefined;
   members: readonly ListedAthlete[];
 }
 
-/** The session that was chosen: what it is for, its pin, and the page where it is written. */
+/** What a laid session holds, in words. */
+function holding({ heavyLower, heavyUpper, contacts, eccentric }: ReturnType<typeof laidNow>[number]): string {
+  const parts = [
+    heavyLower ? `${heavyLower} heavy sets of the legs` : '',
+    heavyUpper ? `${heavyUpper} of the upper body` : '',
+    eccentric ? `${eccentric} slow` : '',
+    contacts ? `${contacts} landings` : '',
+  ].filter(Boolean);
+  return parts.length ? parts.join(', ') : 'nothing heavy';
+}
+
+/** The session that was chosen: why it stands there, what it holds, its pin, and the page where it is written. */
 export function SelectedSession({ day, athlete, members }: SelectedSessionProps) {
-  const session = useSeason((s) => (day ? laidNow(s).find(({ on }) => on === day) : undefined));
-  const pin = useSeason((s) => (day ? planOf(s).pins.find(({ on }) => on === day) : undefined));
-  const { setPin, minutes } = useSeasonParts((s) => ({
-    setPin: s.pin,
-    minutes: s.athlete?.minutes ?? s.season.minutes,
-  }));
-  if (!day || (!session && !pin))
-    return (
-      <p className="mb-4 text-small text-quiet">
-        Choose a session to see what it is for. Drag it, or what stands beside it, to another day.
-      </p>
-    );
-  const kind = session?.kind ?? (pin?.kind === 'nothing' ? undefined : pin?.kind);
-  const long = session ? minutesOfLaid(session, minutes) : 0;
+  const session = useSeason((s) => laidNow(s).find(({ on }) => on === day));
+  const label = useSeason((s) => s.outlook?.labels[day]);
+  const pin = useSeason((s) => planOf(s).pins.find(({ on }) => on === day));
+  const setPin = useSeason((s) => s.pin);
+  const type = session?.type ?? (pin?.type === 'none' ? undefined : pin?.type);
   const who = athlete ?? members[0];
   return (
     <section aria-label="Chosen session" className="mb-4">
-      <p className="label">{dayName(day)}</p>
-      {kind && session ? (
+      <p className="label">
+        {dayName(day)}
+        {label ? ` · ${label}` : ''}
+      </p>
+      {session ? (
         <>
           <h2 className="head text-lg leading-tight">
-            <span className={`mr-2 px-1.5 text-[0.95rem] ${kindFill[kind]}`}>{kindWords[kind]}</span>
-            {long} min
+            <span className={`mr-2 px-1.5 text-[0.95rem] ${typeFill[session.type]}`}>
+              {sessionTypeNames[session.type]}
+            </span>
+            {session.minutes} min
           </h2>
-          <p className="mt-1 text-small text-quiet">{aboutSession[kind]}</p>
+          <p className="dose mt-1 text-small">
+            {session.start} {timingWords[session.timing]}
+          </p>
+          <p className="mt-1 text-small">{session.why}</p>
+          <p className="mt-1 text-small text-quiet">{holding(session)}.</p>
         </>
       ) : (
-        <h2 className="head text-lg">Nothing, as you wish</h2>
+        <h2 className="head text-lg">{pin ? 'Nothing, as you wish' : 'No session'}</h2>
       )}
       <div className="mt-2 flex flex-wrap items-center gap-2 text-small">
         {pin ? (
@@ -52,26 +61,28 @@ export function SelectedSession({ day, athlete, members }: SelectedSessionProps)
             <PinOff size={13} /> Let go
           </button>
         ) : (
-          <button type="button" className="key h-7" onClick={() => session && setPin(day, session.kind)}>
-            <Pin size={13} /> Pin
-          </button>
+          session && (
+            <button type="button" className="key h-7" onClick={() => setPin(day, session.type)}>
+              <Pin size={13} /> Pin
+            </button>
+          )
         )}
         {session && (
-          <button type="button" className="key h-7" onClick={() => setPin(day, 'nothing')}>
+          <button type="button" className="key h-7" onClick={() => setPin(day, 'none')}>
             <X size={13} /> None this day
           </button>
         )}
         <label className="flex items-center gap-1">
-          <span className="sr-only">Kind of session</span>
+          <span className="sr-only">Session type</span>
           <select
-            className="field h-7 w-32"
-            value={kind ?? ''}
-            onChange={(event) => setPin(day, event.target.value as SessionKind)}
+            className="field h-7 w-36"
+            value={type ?? ''}
+            onChange={(event) => setPin(day, event.target.value as SessionType)}
           >
-            {!kind && <option value="">Kind …</option>}
-            {sessionKinds.map((k) => (
-              <option key={k} value={k}>
-                {kindFacts[k].name}
+            {!type && <option value="">Session type …</option>}
+            {sessionTypes.map((t) => (
+              <option key={t} value={t}>
+                {sessionTypeNames[t]}
               </option>
             ))}
           </select>

@@ -1,8 +1,8 @@
-import { axisWords } from '@tropaeum/core/season/laid-words';
+import { axisWords } from '@tropaeum/core/season/days/case-plan';
+import { axes } from '@tropaeum/core/season/days/problem';
 import { mondayOf } from '@tropaeum/core/season/season';
-import { doseAxes } from '@tropaeum/core/season/session-kind';
 import { dayName } from '../ui/days';
-import { words } from '../ui/words';
+import { capital, words } from '../ui/words';
 import type { StoredSeason } from './season-data';
 import { useSeason } from './store';
 
@@ -12,14 +12,15 @@ interface WeekPanelProps {
   stored: StoredSeason | undefined;
 }
 
+/** Share of what is wanted under which it is told. */
+const shortFrom = 0.75;
+
 const whole = (value: number) => Math.round(value * 10) / 10;
 
-/** What one week is to give, quality by quality: laid, wanted, and the least that holds; what is written of it by pattern. */
+/** What one week is to give, quality by quality: laid and wanted; what is written of it by pattern. */
 export function WeekPanel({ day, athleteId, stored }: WeekPanelProps) {
   const monday = mondayOf(day);
-  const week = useSeason(({ outlook }) =>
-    outlook && !('refused' in outlook) ? outlook.weeks.find(({ from }) => from === monday) : undefined,
-  );
+  const week = useSeason(({ outlook }) => outlook?.weeks.find(({ from }) => from === monday));
   const written = (stored?.written ?? []).filter((s) => s.athleteId === athleteId && mondayOf(s.on) === monday);
   const patterns = new Map<string, number>();
   for (const { dose } of written)
@@ -37,27 +38,27 @@ export function WeekPanel({ day, athleteId, stored }: WeekPanelProps) {
             <th className="text-left font-normal">Dose</th>
             <th className="font-normal">laid</th>
             <th className="font-normal">wanted</th>
-            <th className="font-normal">holds</th>
           </tr>
         </thead>
         <tbody>
-          {doseAxes.map((axis) => {
-            const short = week.dose[axis] < week.holding[axis] - 1e-9;
+          {axes.map((axis) => {
+            const short = week.dose[axis] < shortFrom * week.wanted[axis];
             return (
               <tr key={axis} className="border-t border-edge">
                 <td className="py-0.5 leading-tight">{axisWords[axis]}</td>
                 <td className={`dose text-right ${short ? 'font-bold text-oxide' : 'font-semibold'}`}>
                   {whole(week.dose[axis])}
-                  {short && <span className="sr-only"> too little to hold</span>}
+                  {short && <span className="sr-only"> well short of it</span>}
                 </td>
                 <td className="dose text-right">{whole(week.wanted[axis])}</td>
-                <td className="dose text-right text-quiet">{whole(week.holding[axis])}</td>
               </tr>
             );
           })}
         </tbody>
       </table>
-      <p className="mt-1 text-tiny text-quiet">{week.minutes} minutes at home are laid.</p>
+      <p className="mt-1 text-tiny text-quiet">
+        {week.minutes} minutes at home are laid.{week.because ? ` ${capital(week.because)}.` : ''}
+      </p>
       {patterns.size > 0 && (
         <p className="mt-1 text-tiny text-quiet">
           Written of it:{' '}

@@ -1,21 +1,22 @@
 import { useDroppable } from '@dnd-kit/core';
 import { dayAfter } from '@tropaeum/core/athlete/athlete';
 import type { Entry } from '@tropaeum/core/season/calendar';
-import type { LaidSession } from '@tropaeum/core/season/laying';
+import type { LaidSession } from '@tropaeum/core/season/laid';
 import type { OutlookWeek } from '@tropaeum/core/season/outlook';
 import type { WrittenSession } from '@tropaeum/core/season/season-plan';
-import { kindFacts } from '@tropaeum/core/season/session-kind';
 import { format, parseISO } from 'date-fns';
 import { memo } from 'react';
 import { dayName } from '../ui/days';
 import { EntryChip, SessionChip } from './Chips';
-import { kindWords } from './kinds';
+import { shortType } from './kinds';
 
 export interface DayContent {
   entries: readonly Entry[];
   session: LaidSession | undefined;
   written: WrittenSession | undefined;
   pinned: boolean;
+  /** MD-4 and the like. */
+  label: string | undefined;
 }
 
 interface DayCellProps extends DayContent {
@@ -25,13 +26,14 @@ interface DayCellProps extends DayContent {
   isSelected: boolean;
   feedIds: ReadonlySet<string>;
   onSelect: (day: string) => void;
+  onSelectEntry: (day: string, id: string) => void;
   onMoveEntry: (entry: Entry, from: string, to: string) => void;
   onDropEntry: (id: string) => void;
   onMoveSession: (from: string, to: string) => void;
 }
 
 function DayCell(props: DayCellProps) {
-  const { day, today, entries, session, written, pinned, chosen, isSelected, feedIds } = props;
+  const { day, today, entries, session, written, pinned, label, chosen, isSelected, feedIds } = props;
   const { setNodeRef, isOver } = useDroppable({ id: day });
   const first = day.endsWith('-01');
   const closed = entries.some(({ kind }) => kind === 'closed');
@@ -45,12 +47,16 @@ function DayCell(props: DayCellProps) {
       <span className={`absolute top-0 left-1 text-tiny ${day === today ? 'font-bold text-ink' : 'text-quiet'} `}>
         {format(parseISO(day), first ? 'd MMM' : 'd')}
       </span>
-      {written && (
+      {label && (
         <span
-          className="absolute top-0 right-1 text-tiny text-quiet"
-          title={`Written: nearest to ${kindFacts[written.kind].name.toLowerCase()}`}
+          className={`dose absolute top-0 right-1 text-tiny ${label === 'MD' ? 'font-bold text-oxide' : 'text-quiet'}`}
         >
-          {kindWords[written.kind]} ✓
+          {label}
+        </span>
+      )}
+      {written && (
+        <span className="block truncate px-1 text-tiny text-quiet" title="Written">
+          {shortType[written.type]} ✓
         </span>
       )}
       {session && (
@@ -68,7 +74,8 @@ function DayCell(props: DayCellProps) {
           entry={entry}
           day={day}
           fromFeed={feedIds.has(entry.id)}
-          fallsAway={closed && entry.kind === 'practice'}
+          fallsAway={entry.kind === 'practice' && (entry.replaced || (closed && !entry.despiteClosed)) === true}
+          onSelect={() => props.onSelectEntry(day, entry.id)}
           onMove={(to) => props.onMoveEntry(entry, day, to)}
           {...(feedIds.has(entry.id) ? {} : { onDelete: () => props.onDropEntry(entry.id) })}
         />
@@ -90,7 +97,7 @@ interface WeekRowProps extends Omit<DayCellProps, keyof DayContent | 'day' | 'ch
 /** How much of what is wanted a week holds, as a bar with its figure. */
 function Volume({ week }: { week: OutlookWeek }) {
   const most = Math.max(week.volume, week.wantedVolume, 1);
-  const told = `${Math.round(week.volume)} of ${Math.round(week.wantedVolume)} sets${week.level < 1 ? `, at ${Math.round(week.level * 100)} %` : ''}`;
+  const told = `${Math.round(week.volume)} of ${Math.round(week.wantedVolume)} sets${week.because ? `: ${week.because}` : ''}`;
   return (
     <div title={told}>
       <div className="relative h-2 bg-edge">

@@ -2,8 +2,8 @@ import { useQuery } from '@tanstack/react-query';
 import type { BadLine } from '@tropaeum/core/formats/icalendar-lines';
 import type { Entry } from '@tropaeum/core/season/calendar';
 import type { OwnSeason, SquadSeasonPlan } from '@tropaeum/core/season/season-plan';
-import type { SessionKind } from '@tropaeum/core/season/session-kind';
 import type { PlanDose } from '@tropaeum/core/season/written';
+import type { SessionType } from '@tropaeum/core/session-type/session-type';
 import { ask } from '../api/client';
 
 /** A calendar of others that the squad reads. */
@@ -28,7 +28,7 @@ export interface WrittenFor {
   status: 'draft' | 'sent' | 'done';
   planned: number;
   dose: PlanDose | null;
-  kind: SessionKind;
+  type: SessionType;
   report: { effort: number; minutes: number } | null;
 }
 

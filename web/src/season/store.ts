@@ -1,16 +1,17 @@
+import { dayAfter, daysBetween } from '@tropaeum/core/athlete/athlete';
 import { type Entry, notReplaced } from '@tropaeum/core/season/calendar';
-import { movesBetween } from '@tropaeum/core/season/laid-words';
-import type { GivingWay, LaidSession } from '@tropaeum/core/season/laying';
+import { type LaidSession, movesBetween } from '@tropaeum/core/season/laid';
 import type { Outlook } from '@tropaeum/core/season/outlook';
 import {
   emptyOwnSeason,
   emptySeason,
+  entriesOf,
   type OwnSeason,
   type SeasonAsk,
   type SquadSeasonPlan,
   type WrittenSession,
 } from '@tropaeum/core/season/season-plan';
-import type { SessionKind } from '@tropaeum/core/season/session-kind';
+import type { SessionType } from '@tropaeum/core/session-type/session-type';
 import { create } from 'zustand';
 import { useShallow } from 'zustand/react/shallow';
 import { outlookAway } from '../workers/laying-seasons';
@@ -18,6 +19,7 @@ import { outlookAway } from '../workers/laying-seasons';
 /** Whose season is open: a squad's, or that of one of its athletes. */
 export interface Opened {
   squadId: string;
+  sport: string;
   athlete: (NonNullable<SeasonAsk['athlete']> & { id: string }) | undefined;
   season: SquadSeasonPlan;
   own: OwnSeason;
@@ -25,6 +27,21 @@ export interface Opened {
   fromFeeds: readonly Entry[];
   written: readonly WrittenSession[];
   today: string;
+}
+
+/** Something that is held over a day. */
+export interface Pondered {
+  what: 'entry' | 'session';
+  id: string;
+  from: string;
+  to: string;
+}
+
+/** What it would change if it were let go there. */
+export interface Consequence extends Pondered {
+  moves: ReturnType<typeof movesBetween>;
+  /** What would give way that does not now. */
+  gave: readonly string[];
 }
 
 /** What undo goes back to. */
@@ -41,6 +58,8 @@ interface SeasonState extends Opened {
   laying: boolean;
   /** What moved with the last change, until the coach has seen it. */
   moves: ReturnType<typeof movesBetween>;
+  /** What would come of letting go of what is held. */
+  consequence: Consequence | undefined;
   problem: string | undefined;
   /** Counts changes; saving follows it. */
   changes: number;
@@ -54,10 +73,9 @@ interface SeasonState extends Opened {
   dropEntry: (id: string) => void;
   /** Puts a session on another day, and pins it there. */
   moveSession: (from: string, to: string) => void;
-  pin: (on: string, kind: SessionKind | 'nothing' | undefined) => void;
-  letGive: (ways: readonly GivingWay[]) => void;
-  /** Holds to a rule again that was let give way. */
-  holdTo: (way: GivingWay) => void;
+  pin: (on: string, type: SessionType | 'none' | undefined) => void;
+  /** Works out what moving something to a day would change, before it is done; nothing ends it. */
+  ponder: (move: Pondered | undefined) => void;
   /** Keeps what is laid now. */
   keep: () => void;
   undo: () => void;
@@ -66,6 +84,8 @@ interface SeasonState extends Opened {
 }
 
 const mostSteps = 100;
+/** How long something is held over a day before it is worked out what that would change, milliseconds. */
+const ponderAfter = 180;
 
 /** The season or the own part of it, whichever is open. */
 export const planOf = ({ athlete, season, own }: Pick<SeasonState, 'athlete' | 'season' | 'own'>): OwnSeason =>
@@ -81,18 +101,14 @@ export const withFeeds = (season: SquadSeasonPlan, fromFeeds: readonly Entry[]):
   entries: [...season.entries, ...notReplaced(fromFeeds, season.entries)],
 });
 
-export function askOf({ season, own, fromFeeds, athlete, written, today }: Opened): SeasonAsk {
+export function askOf({ season, sport, own, fromFeeds, athlete, written, today }: Opened): SeasonAsk {
   return {
     season: withFeeds(season, fromFeeds),
+    sport,
     ...(athlete
       ? {
           own,
-          athlete: {
-            level: athlete.level,
-            born: athlete.born,
-            minutes: athlete.minutes,
-            restrictions: athlete.restrictions ?? [],
-          },
+          athlete: { ...athlete, restrictions: athlete.restrictions ?? [] },
         }
       : {}),
     written,
@@ -100,13 +116,17 @@ export function askOf({ season, own, fromFeeds, athlete, written, today }: Opene
   };
 }
 
-const sameLaid = (a: readonly LaidSession[], b: readonly LaidSession[]) => JSON.stringify(a) === JSON.stringify(b);
+/** Everything of a session in one order: what comes from the server has its own. */
+const inOrder = (laid: readonly LaidSession[]) =>
+  JSON.stringify(laid.map((session) => Object.entries(session).sort(([a], [b]) => (a < b ? -1 : 1))));
+const sameLaid = (a: readonly LaidSession[], b: readonly LaidSession[]) => inOrder(a) === inOrder(b);
 
 /** The season being planned. It holds what the coach did; sessions are laid from it in a worker. */
 export const useSeason = create<SeasonState>((set, get) => {
   let asked = 0;
   let running = false;
   let before: readonly LaidSession[] | undefined;
+  let pondered: Pondered | undefined;
 
   /** Lays the season anew, one time for all that changes meanwhile; what is given is what moves are told against, and that what comes is kept. */
   const layAnew = async (laidBefore: readonly LaidSession[] | undefined) => {
@@ -124,7 +144,7 @@ export const useSeason = create<SeasonState>((set, get) => {
       } while (ask !== asked);
       const kept = before;
       set({ outlook, laying: false });
-      if (!kept || 'refused' in outlook) return;
+      if (!kept) return;
       const { laid } = outlook;
       const { athlete, today } = get();
       const holding = (plan: OwnSeason) => (sameLaid(plan.laid, laid) ? plan : { ...plan, laid });
@@ -140,6 +160,26 @@ export const useSeason = create<SeasonState>((set, get) => {
     }
   };
 
+  const workOut = async (move: Pondered) => {
+    const state = get();
+    const plan = planOf(state);
+    const changed =
+      move.what === 'session'
+        ? withSessionMoved(plan, laidNow(state), move.from, move.to)
+        : withEntryMoved(state, move);
+    if (!changed) return;
+    const then = state.athlete ? { ...state, own: changed } : { ...state, season: { ...state.season, ...changed } };
+    const now = laidNow(state);
+    const outlook = await outlookAway(askOf(then));
+    if (pondered !== move) return;
+    const known = new Set(state.outlook?.gaveWay.map(({ words }) => words));
+    const moves = movesBetween(now, outlook.laid, state.today).filter(
+      (m) => move.what !== 'session' || !('to' in m && m.from === move.from && m.to === move.to),
+    );
+    const gave = outlook.gaveWay.map(({ words }) => words).filter((words) => !known.has(words));
+    set({ consequence: { ...move, moves, gave } });
+  };
+
   const change = (next: Partial<Snapshot>) => {
     const now = laidNow(get());
     set((s) => ({
@@ -148,6 +188,7 @@ export const useSeason = create<SeasonState>((set, get) => {
       changes: s.changes + 1,
       problem: undefined,
       moves: [],
+      consequence: undefined,
       ...next,
     }));
     void layAnew(now);
@@ -175,6 +216,7 @@ export const useSeason = create<SeasonState>((set, get) => {
 
   return {
     squadId: '',
+    sport: '',
     athlete: undefined,
     season: emptySeason,
     own: emptyOwnSeason,
@@ -186,6 +228,7 @@ export const useSeason = create<SeasonState>((set, get) => {
     outlook: undefined,
     laying: false,
     moves: [],
+    consequence: undefined,
     problem: undefined,
     changes: 0,
 
@@ -213,39 +256,21 @@ export const useSeason = create<SeasonState>((set, get) => {
     putEntry: (entry) =>
       changePlan((plan) => ({ ...plan, entries: [...plan.entries.filter(({ id }) => id !== entry.id), entry] })),
     dropEntry: (id) => changePlan((plan) => ({ ...plan, entries: plan.entries.filter((e) => e.id !== id) })),
-    moveSession(from, to) {
-      const laid = laidNow(get());
-      const session = laid.find(({ on }) => on === from);
-      if (!session || from === to) return;
+    moveSession: (from, to) => changePlan((plan) => withSessionMoved(plan, laidNow(get()), from, to)),
+    pin: (on, type) =>
       changePlan((plan) => ({
         ...plan,
-        laid: [...laid.filter(({ on }) => on !== from && on !== to), { ...session, on: to }].sort(byDay),
-        pins: [...plan.pins.filter(({ on }) => on !== from && on !== to), { on: to, kind: session.kind }],
-      }));
+        pins: [...plan.pins.filter((p) => p.on !== on), ...(type ? [{ on, type }] : [])],
+      })),
+    ponder(move) {
+      pondered = move;
+      if (get().consequence) set({ consequence: undefined });
+      // What is only carried over a day on the way to another is not worked out.
+      if (move) setTimeout(() => pondered === move && void workOut(move), ponderAfter);
     },
-    pin: (on, kind) =>
-      changePlan((plan) => ({
-        ...plan,
-        pins: [...plan.pins.filter((p) => p.on !== on), ...(kind ? [{ on, kind }] : [])],
-      })),
-    letGive: (ways) =>
-      changePlan((plan) => ({
-        ...plan,
-        relaxed: [
-          ...plan.relaxed,
-          ...ways
-            .filter((way) => !plan.relaxed.some((r) => r.week === way.week && r.rule === way.rule))
-            .map(({ week, rule }) => ({ week, rule })),
-        ],
-      })),
-    holdTo: ({ week, rule }) =>
-      changePlan((plan) => ({
-        ...plan,
-        relaxed: plan.relaxed.filter((way) => way.week !== week || way.rule !== rule),
-      })),
     keep() {
       const { outlook } = get();
-      if (outlook && !('refused' in outlook)) changePlan((plan) => ({ ...plan, laid: outlook.laid }));
+      if (outlook) changePlan((plan) => ({ ...plan, laid: outlook.laid }));
     },
     undo: () => step('past', 'future'),
     redo: () => step('future', 'past'),
@@ -253,12 +278,39 @@ export const useSeason = create<SeasonState>((set, get) => {
   };
 });
 
+/** A plan with a session put on another day, and pinned there. */
+function withSessionMoved(plan: OwnSeason, laid: readonly LaidSession[], from: string, to: string): OwnSeason {
+  const session = laid.find(({ on }) => on === from);
+  if (!session || from === to) return plan;
+  return {
+    ...plan,
+    laid: [...laid.filter(({ on }) => on !== from && on !== to), { ...session, on: to }].sort(byDay),
+    pins: [...plan.pins.filter(({ on }) => on !== from && on !== to), { on: to, type: session.type }],
+  };
+}
+
+/** An entry some days later or earlier. */
+export function movedBy(entry: Entry, days: number): Entry {
+  return { ...entry, on: dayAfter(entry.on, days), ...(entry.until ? { until: dayAfter(entry.until, days) } : {}) };
+}
+
+/** A plan with an entry put on another day; one of the squad's or of a feed becomes the plan's own. */
+function withEntryMoved(state: SeasonState, { id, from, to }: Pondered): OwnSeason | undefined {
+  const plan = planOf(state);
+  const entry = entriesOf(askOf(state)).find((e) => e.id === id);
+  if (!entry) return undefined;
+  return {
+    ...plan,
+    entries: [...plan.entries.filter((e) => e.id !== id), movedBy(entry, daysBetween(from, to))],
+  };
+}
+
 const byDay = (a: LaidSession, b: LaidSession) => a.on.localeCompare(b.on);
 
 /** Sessions as they are laid just now. */
 export function laidNow(state: Pick<SeasonState, 'outlook' | 'athlete' | 'season' | 'own'>): readonly LaidSession[] {
   const { outlook } = state;
-  if (outlook && !('refused' in outlook)) return outlook.laid;
+  if (outlook) return outlook.laid;
   const plan = planOf(state);
   return state.athlete && plan.laid.length === 0 ? state.season.laid : plan.laid;
 }
@@ -266,7 +318,7 @@ export function laidNow(state: Pick<SeasonState, 'outlook' | 'athlete' | 'season
 /** Whether what is shown is what is kept. */
 export const isKept = (state: SeasonState): boolean => {
   const { outlook } = state;
-  if (!outlook || 'refused' in outlook || state.laying) return true;
+  if (!outlook || state.laying) return true;
   return sameLaid(planOf(state).laid, outlook.laid);
 };
 
@@ -275,8 +327,9 @@ export const useSeasonParts = <T extends object>(of: (state: SeasonState) => T):
 
 /** Whose season it is and all that stands in it: what views are worked out from. */
 export const useSeasonFacts = () =>
-  useSeasonParts(({ squadId, athlete, season, own, fromFeeds, written, today, outlook }) => ({
+  useSeasonParts(({ squadId, sport, athlete, season, own, fromFeeds, written, today, outlook }) => ({
     squadId,
+    sport,
     athlete,
     season,
     own,

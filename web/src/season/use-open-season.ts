@@ -1,4 +1,4 @@
-import { emptyOwnSeason } from '@tropaeum/core/season/season-plan';
+import { emptyOwnSeason, type WrittenSession } from '@tropaeum/core/season/season-plan';
 import { useEffect } from 'react';
 import { queryClient } from '../api/queries';
 import type { ListedAthlete } from '../api/types';
@@ -7,25 +7,37 @@ import { type StoredSeason, seasonKey, useStoredSeason } from './season-data';
 import { type Opened, pageOf, useSeason } from './store';
 
 /** What is written for one athlete; a squad has no sessions of its own. */
-export const writtenFor = ({ written }: StoredSeason, athleteId: string | undefined) =>
-  athleteId ? written.filter((s) => s.athleteId === athleteId).map(({ on, kind }) => ({ on, kind })) : [];
+export const writtenFor = ({ written }: StoredSeason, athleteId: string | undefined): WrittenSession[] =>
+  athleteId
+    ? written
+        .filter((s) => s.athleteId === athleteId)
+        .map(({ on, type, planned, dose }) => ({
+          ...{ on, type, minutes: planned },
+          heavyLower: dose?.heavyLower ?? 0,
+          heavyUpper: dose?.heavyUpper ?? 0,
+          contacts: dose?.contacts ?? 0,
+          eccentric: dose?.eccentric ?? 0,
+        }))
+    : [];
 
 export const athleteOf = ({
   id,
   level,
   born,
   minutes,
+  role,
   restrictions,
 }: ListedAthlete): NonNullable<Opened['athlete']> => ({
   id,
   level: level as NonNullable<Opened['athlete']>['level'],
   born,
   minutes,
+  role,
   restrictions,
 });
 
 /** Opens a season as the server has it; what is being changed is not opened again under the coach's hands. */
-export function useOpenSeason(squadId: string, athlete: ListedAthlete | undefined, today: string) {
+export function useOpenSeason(squadId: string, sport: string, athlete: ListedAthlete | undefined, today: string) {
   const { data, error, dataUpdatedAt } = useStoredSeason(squadId);
   const page = athlete ? `athlete ${athlete.id}` : `squad ${squadId}`;
   const opened = useSeason((s) => pageOf(s) === page);
@@ -43,6 +55,7 @@ export function useOpenSeason(squadId: string, athlete: ListedAthlete | undefine
       openedAt(page, athlete ? (own?.revision ?? 0) : now.revision);
       state.open({
         squadId,
+        sport,
         athlete: athlete && athleteOf(athlete),
         season: now.season,
         own: own?.season ?? emptyOwnSeason,

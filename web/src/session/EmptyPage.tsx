@@ -1,6 +1,6 @@
 import { briefForLaid } from '@tropaeum/core/season/laid-brief';
-import { kindFacts } from '@tropaeum/core/season/session-kind';
 import type { Context } from '@tropaeum/core/session/context';
+import { sessionTypeNames } from '@tropaeum/core/session-type/session-type';
 import { Link, useSearchParams } from 'react-router';
 import { useAthlete } from '../api/queries';
 import { dayName } from '../ui/days';
@@ -15,7 +15,9 @@ function LaidForToday({ day }: { day: string }) {
   const { athleteId, brief, changeBrief } = useWritten();
   const { data } = useAthlete(athleteId);
   const [search] = useSearchParams();
-  const laid = laidIn(search, day) ?? data?.season.laid.find(({ on }) => on === day);
+  const known = data?.season.laid.find(({ on }) => on === day);
+  const linked = laidIn(search, day);
+  const laid = linked && known?.type === linked.type ? { ...known, ...linked } : (linked ?? known);
   if (!laid || !data) return null;
   const asLaid = briefForLaid({ ...data.brief, date: day }, laid);
   const taken =
@@ -23,7 +25,10 @@ function LaidForToday({ day }: { day: string }) {
   return (
     <p className="mt-3 flex items-center gap-3 border-l-4 border-bronze bg-lit px-3 py-1.5">
       <span className="flex-1">
-        The season has <b>{kindFacts[laid.kind].name.toLowerCase()}</b>, {asLaid.minutes} minutes, on this day.{' '}
+        {laid.label && laid.label !== '-' && <b className="mr-1">{laid.label}</b>}
+        The season has <b>{sessionTypeNames[laid.type].toLowerCase()}</b>, {asLaid.minutes} minutes
+        {laid.start ? ` at ${laid.start}` : ''}, on this day.{' '}
+        {laid.why && <span className="text-quiet">{laid.why} </span>}
         <Link to={`/athletes/${athleteId}/season?day=${day}`} className="underline">
           Season
         </Link>

@@ -1,13 +1,18 @@
-import type { LaidSession } from '@tropaeum/core/season/laying';
-import { sessionKinds } from '@tropaeum/core/season/session-kind';
+import type { LaidSession } from '@tropaeum/core/season/laid';
+import { sessionTypes } from '@tropaeum/core/session-type/session-type';
 
-/** The session that a link from the season brings along for a day, "laid=power&level=0.76"; nothing where it brings none. */
-export function laidIn(search: URLSearchParams, day: string): LaidSession | undefined {
-  const kind = sessionKinds.find((k) => k === search.get('laid'));
-  const level = Number(search.get('level') ?? 1);
-  return kind && level > 0 && level <= 1.5 ? { on: day, kind, level } : undefined;
+/** What a link from the season says of the session that is laid. */
+export type AsLaid = Pick<LaidSession, 'on' | 'type' | 'minutes'> & Partial<LaidSession>;
+
+/** The session that a link from the season brings along for a day, "laid=power&minutes=25"; nothing where it brings none. */
+export function laidIn(search: URLSearchParams, day: string): AsLaid | undefined {
+  const type = sessionTypes.find((t) => t === search.get('laid'));
+  const minutes = Number(search.get('minutes'));
+  const sets = Number(search.get('heavy') ?? 0);
+  if (!type || !(minutes >= 5 && minutes <= 180)) return undefined;
+  return { on: day, type, minutes, ...(sets > 0 ? { heavyLower: sets } : {}) };
 }
 
 /** The way from a laid session to the page where it is written. */
-export const pageFor = (athleteId: string, { on, kind, level }: LaidSession): string =>
-  `/athletes/${athleteId}?day=${on}&laid=${kind}&level=${level}`;
+export const pageFor = (athleteId: string, { on, type, minutes, heavyLower, heavyUpper }: LaidSession): string =>
+  `/athletes/${athleteId}?day=${on}&laid=${type}&minutes=${minutes}&heavy=${heavyLower + heavyUpper}`;

@@ -1,6 +1,5 @@
 import type { OwnVariant } from '@tropaeum/core/exercise/own';
 import { briefForLaid } from '@tropaeum/core/season/laid-brief';
-import type { LaidSession } from '@tropaeum/core/season/laying';
 import type { Brief } from '@tropaeum/core/session/brief';
 import { choicesOf, type Draft } from '@tropaeum/core/session/draft';
 import { benchKept } from '../ability/store';
@@ -8,6 +7,7 @@ import { ask } from '../api/client';
 import type { AthleteDetail, StoredSession } from '../api/types';
 import { sportsSaved } from '../demands/club-sports';
 import { seasonsSaved } from '../season/saving';
+import type { AsLaid } from './as-laid';
 import { everythingSaved } from './autosave';
 import { athletesKept } from './keep-athlete';
 import { withProfile } from './store';
@@ -42,7 +42,7 @@ function withAthleteNow(draft: Brief, now: Brief): Brief {
 export async function readPage(
   athleteId: string,
   day: string,
-  asLaid?: LaidSession,
+  asLaid?: AsLaid,
 ): Promise<{ brief: Brief; stored: StoredSession | undefined }> {
   // The page may have been written on a moment ago: it is read after that has been saved.
   await Promise.all([everythingSaved(), athletesKept(), sportsSaved(), benchKept(), seasonsSaved()]);

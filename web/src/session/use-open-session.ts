@@ -1,12 +1,12 @@
-import type { LaidSession } from '@tropaeum/core/season/laying';
 import { useEffect, useState } from 'react';
 import { useAthlete } from '../api/queries';
+import type { AsLaid } from './as-laid';
 import { useCurrentSport } from './keep-sport';
 import { readPage } from './opening';
 import { useSession } from './store';
 
 /** Opens the stored session of the day, or an empty page for it. */
-export function useOpenSession(athleteId: string, day: string, asLaid: LaidSession | undefined) {
+export function useOpenSession(athleteId: string, day: string, asLaid: AsLaid | undefined) {
   const detail = useAthlete(athleteId);
   const [problem, setProblem] = useState<unknown>();
   const opened = useSession((s) => s.athleteId === athleteId && s.brief.date === day);
@@ -23,7 +23,7 @@ export function useOpenSession(athleteId: string, day: string, asLaid: LaidSessi
     return () => {
       left = true;
     };
-  }, [athleteId, day, asLaid?.kind, asLaid?.level, opened]);
+  }, [athleteId, day, asLaid?.type, asLaid?.minutes, opened]);
   useCurrentSport(opened);
   return { detail, opened, problem: problem ?? detail.error };
 }

@@ -1,10 +1,9 @@
 import { dayAfter, daysBetween } from '@tropaeum/core/athlete/athlete';
 import { type Quality, qualities } from '@tropaeum/core/exercise/vocabulary';
-import type { LaidSession } from '@tropaeum/core/season/laying';
+import type { LaidSession } from '@tropaeum/core/season/laid';
 import { mondayOf } from '@tropaeum/core/season/season';
-import { kindFacts } from '@tropaeum/core/season/session-kind';
 import type { ListedSession, SquadSeason } from '../api/types';
-import { qualityOfKind } from '../season/kinds';
+import { qualityOfType } from '../season/kinds';
 import { dayName } from './days';
 
 interface RibbonProps {
@@ -29,9 +28,6 @@ interface Week {
   minutes: number;
 }
 
-/** Minutes of a usual session on the ribbon, for what is laid and not written yet. */
-const usualMinutes = 30;
-
 function weekFrom(from: string, sessions: readonly ListedSession[], laid: readonly LaidSession[], heads: number): Week {
   const inside = ({ on }: { on: string }) => on >= from && on < dayAfter(from, 7);
   const inWeek = sessions.filter(inside);
@@ -40,12 +36,8 @@ function weekFrom(from: string, sessions: readonly ListedSession[], laid: readon
   const writtenOn = (day: string) => inWeek.filter(({ on }) => on === day).length;
   const ahead = (quality: Quality) =>
     laid
-      .filter((s) => inside(s) && qualityOfKind[s.kind] === quality)
-      .reduce(
-        (m, { on, kind, level }) =>
-          m + Math.max(0, heads - writtenOn(on)) * usualMinutes * kindFacts[kind].minutesShare * level,
-        0,
-      );
+      .filter((s) => inside(s) && qualityOfType[s.type] === quality)
+      .reduce((m, { on, minutes }) => m + Math.max(0, heads - writtenOn(on)) * minutes, 0);
   const parts = qualities.map((quality) => ({
     quality,
     done: sum(quality, true),

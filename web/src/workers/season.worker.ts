@@ -1,6 +1,6 @@
+import { WeekMemory } from '@tropaeum/core/season/days/chain-weeks';
 import { type Outlook, outlook } from '@tropaeum/core/season/outlook';
 import type { SeasonAsk } from '@tropaeum/core/season/season-plan';
-import { WeekMemory } from '@tropaeum/core/season/week-layouts';
 import { expose } from 'comlink';
 
 const memory = new WeekMemory();

@@ -1,6 +1,8 @@
 import type { SessionType } from '../../session-type/session-type';
+import { minuteOfDay } from '../calendar';
 import type { CalendarCase, Cost } from './case';
 import { type Day, endOf, isOpen } from './day';
+import { type LabelRules, labelRulesOf } from './label-rules';
 
 /** A type of session that may stand on a day: how much of it, and what speaks for or against it there. */
 export interface Offer {
@@ -43,14 +45,9 @@ export const mainTypes: ReadonlySet<SessionType> = new Set<SessionType>([
   'injury-prevention',
 ]);
 
-/** Latest end of a practice behind which there is still a session, minutes from midnight; common practice, no source. */
-const latestPractice = 21 * 60 + 30;
-/** No slow lowering so many days before a fixture, before a peak, and after a fixture that was played (it makes sore). Common practice, no source. */
-const lengtheningBefore = 3;
-const [lengtheningBeforePeak, lengtheningAfter] = [7, 2];
-/** No heavy work of the legs so many days round a peak. */
-const heavyRoundPeak = 3;
 const [lightMinutes, shortMinutes] = [12, 15];
+/** No slow lowering in the week after a peak; common practice, no source. */
+const slowAfterPeak = 7;
 
 /** What the arm is to a sport: whether arms lead it, and whether it throws or hits. */
 export interface Arms {
@@ -78,7 +75,8 @@ const light = (type: SessionType, minutes: number, worth: number, contacts = 0):
  */
 export function offersOn(day: Day, given: CalendarCase, back: ComingBack, { armLed, careOfArm }: Arms): Offer[] {
   const { houseRules, athlete, phase } = given;
-  if (day.free || day.away || back.stage === 'rest') return [];
+  if (day.free || day.pinnedFree || day.away || back.stage === 'rest') return [];
+  const rules = labelRulesOf(houseRules.labels);
   if (day.camp) return [light('flexibility', shortMinutes, -0.2)];
   if (day.fixtures.length) return onFixtureDay(day);
   if (day.travel) return [light('flexibility', lightMinutes, day.congested ? -0.1 : 0.02)];
@@ -89,10 +87,13 @@ export function offersOn(day: Day, given: CalendarCase, back: ComingBack, { armL
   const lastEnd = Math.max(0, ...day.practices.map(endOf));
   if (day.practices.length > 1)
     return armLed ? [light('arm-care', 10, 0.3)] : [light('flexibility', shortMinutes, -0.2)];
+  if (shortly && rules.dayBefore === 'nothing') return [];
   if (shortly)
     return [
       // Between two fixtures on three days nothing is woken up: the last one is still in the legs.
-      ...(since === 1 ? [] : [light('primer', lightMinutes, isOpen(day) || day.congested ? 0.25 : 0.1, 10)]),
+      ...(since === 1 || rules.dayBefore !== 'primer'
+        ? []
+        : [light('primer', lightMinutes, isOpen(day) || day.congested ? 0.25 : 0.1, Math.min(10, landings(given)))]),
       light('flexibility', shortMinutes, -0.03),
       ...(day.congested ? [light('trunk', shortMinutes, 0.05)] : []),
     ];
@@ -102,23 +103,31 @@ export function offersOn(day: Day, given: CalendarCase, back: ComingBack, { armL
     if (!day.congested || day.sinceRun === 1 || day.sincePeak === 1) return restful;
     return [...restful, { type: 'upper-body', least: cost(0, 3, 0, 0), most: cost(0, 5, 0, 0), worth: 0 }];
   }
-  const late = lastEnd > latestPractice || (day.window !== undefined && day.practices.length > 0);
+  const late = lastEnd > minuteOfDay(rules.practiceEndsBy) || (day.window !== undefined && day.practices.length > 0);
   if (late) return [];
-  const legs = legsOn(day);
+  const legs = legsOn(day, rules);
   const slow =
-    to >= lengtheningBefore && day.toPeak >= lengtheningBeforePeak && since >= lengtheningAfter && day.sincePeak > 7;
+    to >= rules.slowBefore &&
+    day.toPeak >= rules.slowBeforePeak &&
+    since >= rules.slowAfter &&
+    day.sincePeak > slowAfterPeak;
   const keyLegs = day.keyTomorrow && !armLed ? 0 : legs;
   const upperMost = day.keyTomorrow && armLed ? 2 : 7;
   const held = back.stage === 'building';
   const narrowed = (most: Cost): Cost => ({
     heavyLower: Math.min(most.heavyLower, keyLegs, held ? 4 : 9, day.exam ? 3 : 9),
     heavyUpper: Math.min(most.heavyUpper, upperMost, held ? 4 : 9),
-    contacts: Math.min(most.contacts, held ? 20 : landings(given), to === 2 ? 40 : 999, day.exam ? 20 : 999),
+    contacts: Math.min(
+      most.contacts,
+      held ? 20 : landings(given),
+      to === 2 ? rules.landingsTwoBefore : 999,
+      day.exam ? 20 : 999,
+    ),
     eccentric: slow ? Math.min(most.eccentric, held ? 2 : 9) : 0,
   });
   const offer = (type: SessionType, worth: number): Offer[] => {
     const [least, most] = usual[type] as readonly [Cost, Cost];
-    const within = narrowed(most);
+    const within = narrowed(inMinutes(most, least, given.around?.minutes));
     const fits = (Object.keys(least) as (keyof Cost)[]).every((axis) => least[axis] <= within[axis]);
     return fits ? [{ type, least, most: within, worth }] : [];
   };
@@ -139,7 +148,7 @@ export function offersOn(day: Day, given: CalendarCase, back: ComingBack, { armL
         }))),
     // In place of a match that was missed: as many landings as the day allows, up to what makes the next day one without.
     ...(topUp ? offer('conditioning', 2.2).map((o) => landing(o, Math.min(30, o.most.contacts), o.most.contacts)) : []),
-    ...(!topUp && isBreak(given) && to > 2 ? offer('conditioning', 0.3).map((o) => landing(o, 10, 20)) : []),
+    ...(!topUp && isBreak(day, given) && to > 2 ? offer('conditioning', 0.3).map((o) => landing(o, 10, 20)) : []),
     ...(careOfArm && day.practices.length === 1 && phase === 'return' && (back.stage === 'building' || since > 7)
       ? [light('arm-care', 10, 0.15)]
       : []),
@@ -156,15 +165,18 @@ const landing = (offer: Offer, least: number, most: number): Offer => ({
 /** Who is young or new to it is better served by learning and protecting than by heavy sets; common practice (Lloyd 2014, from memory). */
 const isYoung = ({ age, level }: CalendarCase['athlete']) => age < 16 || level === 'new';
 
-const isBreak = ({ phase, calendar }: CalendarCase) =>
-  phase === 'break' || (calendar.some((e) => e.kind === 'closed') && phase === 'in-season');
+/** The sport gives less than it does: it has a break, or is shut out. */
+const isBreak = ({ closed }: Day, { phase }: CalendarCase) => phase === 'break' || (closed && phase === 'in-season');
 
 /** Sets of heavy legs that a day allows. */
-function legsOn({ toFixture: to = 99, sincePlayed: since, toPeak, sincePeak, sinceRun, congested }: Day): number {
-  if (toPeak <= heavyRoundPeak || sincePeak <= heavyRoundPeak || sinceRun <= (to <= 4 ? 1 : 2)) return 0;
-  if (to <= 1 || since <= 1) return 0;
+function legsOn(
+  { toFixture: to = 99, sincePlayed: since, toPeak, sincePeak, sinceRun, congested }: Day,
+  { legsBefore, legsAfter, legsRoundPeak }: LabelRules,
+): number {
+  if (toPeak <= legsRoundPeak || sincePeak <= legsRoundPeak || sinceRun <= (to <= 4 ? 1 : 2)) return 0;
   // Two matches a week leave no other day: few sets, nothing slow.
-  if (to === 2) return congested ? 3 : 0;
+  if (congested && to === 2 && since > 1) return 3;
+  if (to <= legsBefore || since <= legsAfter) return 0;
   return 9;
 }
 
@@ -193,8 +205,31 @@ function placeOfLegs(day: Day, { days }: CalendarCase['houseRules']): number {
   return place + clear - near - beside - (to === 3 ? 0.3 : 0);
 }
 
+/** Minutes of a session before its first set and minutes a heavy set takes with its rest; common practice, no source. */
+export const [beforeSets, aHeavySet] = [10, 2.6];
+
+/** What a type holds at the most where a session has only so many minutes: its heavy sets come down together, never under what makes it one. */
+function inMinutes(most: Cost, least: Cost, minutes: number | undefined): Cost {
+  if (minutes === undefined) return most;
+  const room = Math.max(1, Math.floor((minutes - beforeSets) / aHeavySet));
+  const sets = most.heavyLower + most.heavyUpper + most.eccentric / 2;
+  const share = Math.min(1, room / sets);
+  const down = (axis: keyof Cost) => Math.max(least[axis], Math.round(most[axis] * share));
+  return {
+    heavyLower: down('heavyLower'),
+    heavyUpper: down('heavyUpper'),
+    eccentric: down('eccentric'),
+    contacts: Math.max(least.contacts, Math.min(most.contacts, 10 * Math.floor(minutes / 4))),
+  };
+}
+
 /** Landings of a session at home at the most, by age and level: half of what the handbooks allow a session of jumps. Common practice, no source. */
-export function landings({ athlete }: CalendarCase): number {
+export function landings(given: CalendarCase): number {
+  const most = given.around?.landings ?? Number.POSITIVE_INFINITY;
+  return Math.min(landingsByAge(given), 10 * Math.floor(most / 10));
+}
+
+function landingsByAge({ athlete }: CalendarCase): number {
   if (athlete.age < 16) return 30;
   if (athlete.age < 18) return 40;
   return { new: 30, beginner: 40, intermediate: 60, advanced: 80 }[athlete.level];

@@ -1,7 +1,7 @@
 import { daysBetween } from '../../athlete/athlete';
 import type { Phase } from '../../session/brief';
 import { type ComingBack, landings } from './allowed';
-import { type CalendarCase, type Cost, ofAxes, volumeOf, type WeekBefore } from './case';
+import { type CalendarCase, type Cost, inWeek, ofAxes, volumeOf, type WeekBefore } from './case';
 import type { Day } from './day';
 
 /** What a week is asked to hold, and the most it may come to. */
@@ -43,6 +43,8 @@ const afterWeeksOff = [0.45, 0.6, 0.75, 0.85];
 const afterIllness = [0.2, 0.45, 0.75, 0.9];
 /** Shares of weeks before and after a peak (Bosquet 2007, Mujika and Padilla 2003: volume down, intensity kept; from memory), of a congested week, of a first fixture in preparation. Common practice where no source is named. */
 const [taper, afterPeak, crowded, firstFixture, fasting, atPerformances] = [0.35, 0.5, 0.52, 0.76, 0.68, 0.5];
+/** Share of the weeks between seasons; common practice, no source. */
+const afterTheSeason = 0.45;
 /** Weeks before the one of the peak, the nearest first (progressive taper). */
 const towardsPeak = [0.7, 0.85];
 /** Exam days that make a week one of exams, and what is left of it (Mann 2016: more injuries then; from memory). */
@@ -93,14 +95,21 @@ export function comingBackOn(given: CalendarCase, on: string): ComingBack {
   return { stage: clear <= 2 * mostEasyDays ? 'building' : 'whole' };
 }
 
+/** What was usual in one phase, as it is in another. */
+function inPhase(usual: Cost, from: Phase, to: Phase): Cost {
+  if (from === to) return usual;
+  const [before, after] = [unknown[from] ?? middling, unknown[to] ?? middling];
+  return ofAxes((axis) => (usual[axis] * after[axis]) / before[axis]);
+}
+
 /** Mean of the weeks behind. */
 function meanOf(weeks: readonly WeekBefore[]): Cost | undefined {
   if (weeks.length === 0) return undefined;
   return ofAxes((axis) => weeks.reduce((sum, week) => sum + week[axis], 0) / weeks.length);
 }
 
-/** Load of the sport in a week, minutes times effort. */
-const sportLoad = (days: readonly Day[]) =>
+/** Load of the sport in days, minutes times effort. */
+export const sportLoad = (days: readonly Day[]) =>
   days.reduce(
     (sum, day) =>
       sum +
@@ -117,17 +126,19 @@ export function weeksAsked(given: CalendarCase, days: readonly Day[], armLed: bo
   // Who builds goes on from the last week; who holds stays with what was usual.
   const builds = houseRules.loading === 'waved' || phase === 'off-season';
   const behind = back ? worked : builds ? athleteHistory.filter((h) => h.weeksAgo === 1) : athleteHistory;
-  const usual = meanOf(behind) ?? begunWith(phase, athlete.level);
+  const before = meanOf(behind) ?? begunWith(phase, athlete.level);
   const loads = athleteHistory.flatMap(({ sportLoad: load }) => (load ? [load] : []));
-  const meanLoad = loads.length ? loads.reduce((s, l) => s + l, 0) / loads.length : undefined;
+  const meanLoad = loads.length ? loads.reduce((s, l) => s + l, 0) / loads.length : given.around?.sportLoad;
   return Array.from({ length: given.weeks }, (_, w): WeekAsked => {
     const week = days.slice(7 * w, 7 * w + 7);
+    const now = inWeek(given, w);
+    const usual = inPhase(before, phase, now.phase);
     const off = timeOffOf(given, (week[6] as Day).on);
-    const share = shareOf(given, week, w, off, meanLoad);
+    const share = shareOf(now, week, (given.around?.phases?.[w]?.week ?? w + 1) - 1, off, meanLoad);
     const floor = Math.min(1, share.of / (off ? 0.9 : 0.55));
     const keep = (axis: keyof Cost) => Math.max(usual[axis] * share.of, Math.min(holding[axis] * floor, usual[axis]));
     const held = off !== undefined;
-    const sessions = sessionsOf(given, week, share.of, off);
+    const sessions = sessionsOf(now, week, share.of, off);
     const aim: Cost = {
       heavyLower: keep('heavyLower') * (share.open && week.every((d) => d.fixtures.length === 0) ? freeWeek : 1),
       heavyUpper: keep('heavyUpper'),
@@ -145,7 +156,7 @@ export function weeksAsked(given: CalendarCase, days: readonly Day[], armLed: bo
       },
       ...(share.of < 0.95 || held ? { mostVolume: volumeOf(usual) * (share.of + 0.08) } : {}),
       ...(held || back ? {} : { step: share.open ? openStep : usualStep }),
-      restDays: restDaysOf(given, week, held),
+      restDays: restDaysOf(now, week, held),
       minutes: held
         ? w === 0 && off.ill
           ? 20
@@ -155,8 +166,13 @@ export function weeksAsked(given: CalendarCase, days: readonly Day[], armLed: bo
           : 50,
       ...(share.because ? { because: share.because } : {}),
     };
-    function restDaysOf({ phase: of }: CalendarCase, ofWeek: readonly Day[], slowBack: boolean): number {
+    function restDaysOf(
+      { phase: of, houseRules: { restDays } }: CalendarCase,
+      ofWeek: readonly Day[],
+      slowBack: boolean,
+    ): number {
       const open = ofWeek.filter((d) => d.practices.length === 0 && d.fixtures.length === 0 && !d.camp).length;
+      if (restDays !== undefined && !slowBack) return Math.min(restDays, open);
       const wanted = slowBack || of === 'off-season' || of === 'break' ? 3 : armLed && open < 2 ? 1 : 2;
       return Math.min(wanted, open);
     }
@@ -199,6 +215,7 @@ function shareOf(
         slow: [1, 2, 3, 3][since] as number,
       };
   }
+  if (phase === 'transition') return { of: afterTheSeason, because: 'after the season: little, and as one likes' };
   const has = (of: (d: Day) => boolean) => week.some(of);
   if (has((d) => d.toPeak === 0)) return { of: taper, because: 'before a peak: volume down, loads kept', slow: 0 };
   if (has((d) => d.sincePeak <= 7 && d.fixtures.length === 0) && first.sincePeak <= 7)
@@ -246,6 +263,7 @@ function sessionsOf(
   off: TimeOff | undefined,
 ): { min: number; max: number } {
   const { min, max } = houseRules.sessionsPerWeek;
+  if (phase === 'transition') return { min: 0, max: Math.min(2, max) };
   const blocked = week.filter(
     (d) => d.free || d.away || d.travel || d.arrived || d.camp || d.fixtures.length > 0,
   ).length;

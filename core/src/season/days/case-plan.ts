@@ -4,16 +4,19 @@ import type { SessionType } from '../../session-type/session-type';
 import { signatureFor } from '../../sport/signature/signature-of';
 import { sportById } from '../../sport/sports';
 import { minuteOfDay } from '../calendar';
-import { type Arms, mainTypes } from './allowed';
+import type { LaidSession } from '../laid';
+import { type Arms, aHeavySet, beforeSets, mainTypes } from './allowed';
 import type { WeekAsked } from './asked';
-import type { CalendarCase, Cost } from './case';
+import type { CalendarCase, CaseEntry, Cost } from './case';
 import type { WeekMemory } from './chain-weeks';
-import { type Day, endOf, isOpen } from './day';
+import { type Day, endOf, isOpen, labelOf } from './day';
 import { type LaidDay, layCase } from './lay-days';
 import { axes } from './problem';
 import { whyOf } from './why';
 
-export type Timing = 'before' | 'between' | 'after' | 'only';
+export const timings = ['before', 'between', 'after', 'only'] as const;
+/** Where a session stands on a day of the sport. */
+export type Timing = (typeof timings)[number];
 
 /** One day of a plan with its session, as the document has it. */
 export interface PlannedDay extends Cost {
@@ -38,7 +41,7 @@ export interface CasePlan {
 }
 
 /** Minutes that sets and landings take: warm-up, two and a half minutes a heavy set, one a slow one. Common practice, no source. */
-const [base, aHeavySet, aSlowSet, landingsAMinute] = [10, 2.6, 1.2, 10];
+const [aSlowSet, landingsAMinute] = [1.2, 10];
 /** Minutes from a practice to the session behind it, and from a session to the practice. */
 const [behind, ahead] = [15, 15];
 /** An early practice leaves the day: the session comes at its usual hour. */
@@ -47,7 +50,7 @@ const earlyPractice = 15 * 60;
 function minutesOf(laid: LaidDay, most: number): number {
   if (laid.minutes !== undefined) return laid.minutes;
   const { heavyLower, heavyUpper, eccentric, contacts } = laid;
-  const needed = base + aHeavySet * (heavyLower + heavyUpper) + aSlowSet * eccentric + contacts / landingsAMinute;
+  const needed = beforeSets + aHeavySet * (heavyLower + heavyUpper) + aSlowSet * eccentric + contacts / landingsAMinute;
   return Math.min(most, Math.max(15, 5 * Math.round(needed / 5)));
 }
 
@@ -77,7 +80,10 @@ function startOf(laid: LaidDay, timing: Timing, minutes: number, { houseRules }:
     return second?.time ? clock(minuteOfDay(second.time) - ahead - minutes) : undefined;
   }
   if (timing === 'before' && day.fixtures[0]?.time) return clock(minuteOfDay(day.fixtures[0].time) - 90 - minutes);
-  if (timing === 'only' && day.window?.from && houseRules.sessionAt < day.window.from) return day.window.from;
+  const { from, until } = day.window ?? {};
+  if (timing === 'only' && from && houseRules.sessionAt < from) return from;
+  if (timing === 'only' && until && minuteOfDay(houseRules.sessionAt) + minutes > minuteOfDay(until))
+    return clock(Math.max(0, minuteOfDay(until) - minutes));
   return undefined;
 }
 
@@ -98,40 +104,79 @@ function armsOf(sport: string, role: string | undefined): Arms {
   };
 }
 
+/** A session with its clock and its label, beside what the document has of it. */
+interface Row extends PlannedDay {
+  /** When it starts, whether the clock matters or not. */
+  at: string;
+  label: string;
+}
+
+/** When a session starts where nothing says so: behind what the sport does, before it, or at the usual hour. */
+function usualStart({ day }: LaidDay, timing: Timing, minutes: number, { houseRules }: CalendarCase): string {
+  const sport = [...day.practices, ...day.fixtures].filter((e) => e.time !== undefined);
+  const [first] = sport.map((e) => minuteOfDay(e.time as string)).sort((a, b) => a - b);
+  if (timing === 'only' || first === undefined) return houseRules.sessionAt;
+  if (timing === 'before') return clock(Math.max(0, first - ahead - minutes));
+  if (timing === 'between') return clock(endOf(sport[0] as CaseEntry) + 2 * 60);
+  // What ends past midnight leaves no session behind it; the clock of the day is kept.
+  return clock(Math.min(24 * 60 - 5, Math.max(...sport.map(endOf)) + behind));
+}
+
+function rowsOf(given: CalendarCase, memory: WeekMemory | undefined) {
+  const { laid, weeks, days } = layCase(given, armsOf(given.athlete.sport, given.athlete.role), memory);
+  const weekOf = (day: Day) => Math.floor(days.indexOf(day) / 7);
+  const isFirst = (one: LaidDay) =>
+    laid.find((l) => mainTypes.has(l.type) && weekOf(l.day) === weekOf(one.day)) === one;
+  const rows = laid.map((one): Row => {
+    const week = weeks[weekOf(one.day)] as WeekAsked;
+    const easyBack = given.phase === 'return' && weekOf(one.day) < 1;
+    const minutes = minutesOf(one, one.pinned ? 120 : Math.min(given.around?.minutes ?? week.minutes, week.minutes));
+    const timing = timingOf(one, easyBack);
+    const start = startOf(one, timing, minutes, given);
+    const { heavyLower, heavyUpper, contacts, eccentric } = one;
+    return {
+      ...{ date: one.day.on, type: one.type, minutes, timing },
+      ...(start ? { start } : {}),
+      ...{ heavyLower, heavyUpper, contacts, eccentric },
+      why: whyOf(one, timing, week, isFirst(one)),
+      at: start ?? usualStart(one, timing, minutes, given),
+      label: labelOf(one.day),
+    };
+  });
+  return { rows, weeks, days };
+}
+
 /**
  * Lays a calendar and says why: a row for each session, and what the weeks do not get.
  *
  * @example planOfCase(calendarCase).plan[0] // { date: '2027-01-12', type: 'whole-body', minutes: 35, timing: 'after', ... }
  */
 export function planOfCase(given: CalendarCase, memory?: WeekMemory): CasePlan {
-  const { laid, weeks, days } = layCase(given, armsOf(given.athlete.sport, given.athlete.role), memory);
-  const weekOf = (day: Day) => Math.floor(days.indexOf(day) / 7);
-  const isFirst = (one: LaidDay) =>
-    laid.find((l) => mainTypes.has(l.type) && weekOf(l.day) === weekOf(one.day)) === one;
-  const plan = laid.map((one): PlannedDay => {
-    const week = weeks[weekOf(one.day)] as WeekAsked;
-    const easyBack = given.phase === 'return' && weekOf(one.day) < 1;
-    const minutes = minutesOf(one, one.pinned ? 120 : week.minutes);
-    const timing = timingOf(one, easyBack);
-    const start = startOf(one, timing, minutes, given);
-    const { heavyLower, heavyUpper, contacts, eccentric } = one;
-    return {
-      date: one.day.on,
-      type: one.type,
-      minutes,
-      timing,
-      ...(start ? { start } : {}),
-      heavyLower,
-      heavyUpper,
-      contacts,
-      eccentric,
-      why: whyOf(one, timing, week, isFirst(one)),
-    };
-  });
-  return { plan, gave: gaveOf(plan, weeks, days) };
+  const { rows, weeks, days } = rowsOf(given, memory);
+  return { plan: rows.map(({ at: _, label: __, ...row }) => row), gave: gaveOf(rows, weeks, days) };
 }
 
-const words: Record<keyof Cost, string> = {
+/** A calendar laid as a season shows it. */
+export interface SessionsOfCase {
+  sessions: readonly LaidSession[];
+  weeks: readonly WeekAsked[];
+  /** The label of every day that bears one. */
+  labels: Readonly<Record<string, string>>;
+  gave: readonly Gave[];
+}
+
+/** Lays a calendar with the clock and the label of every session. @example sessionsOfCase(caseOf(ask)).sessions[0].label // 'MD-4' */
+export function sessionsOfCase(given: CalendarCase, memory?: WeekMemory): SessionsOfCase {
+  const { rows, weeks, days } = rowsOf(given, memory);
+  return {
+    sessions: rows.map(({ date, at, start: _, ...row }) => ({ ...row, on: date, start: at })),
+    weeks,
+    labels: Object.fromEntries(days.map((day) => [day.on, labelOf(day)]).filter(([, label]) => label !== '-')),
+    gave: gaveOf(rows, weeks, days),
+  };
+}
+
+export const axisWords: Readonly<Record<keyof Cost, string>> = {
   heavyLower: 'heavy sets of the legs',
   heavyUpper: 'heavy sets of the upper body',
   contacts: 'landings',
@@ -147,13 +192,15 @@ function gaveOf(plan: readonly PlannedDay[], weeks: readonly WeekAsked[], days: 
     const main = rows.filter((p) => mainTypes.has(p.type)).length;
     const short = axes.flatMap((axis) => {
       const given = rows.reduce((sum, p) => sum + p[axis], 0);
-      return given < 0.75 * week.aim[axis] - 1e-9 ? [`${given} of ${Math.round(week.aim[axis])} ${words[axis]}`] : [];
+      return given < 0.75 * week.aim[axis] - 1e-9
+        ? [`${given} of ${Math.round(week.aim[axis])} ${axisWords[axis]}`]
+        : [];
     });
     return [
       ...(main < week.sessions.min
         ? [{ date: monday, words: `${main} of ${week.sessions.min} sessions: the calendar leaves no more.` }]
         : []),
-      ...(short.length ? [{ date: monday, words: `Week of ${monday}: ${short.join(', ')}.` }] : []),
+      ...(short.length ? [{ date: monday, words: `Short of what is wanted: ${short.join(', ')}.` }] : []),
       ...ofWeek.flatMap((d): Gave[] =>
         d.pin && d.toFixture !== undefined && d.toFixture <= 2
           ? [

@@ -1,6 +1,7 @@
 import type { Level } from '../../exercise/vocabulary';
 import type { Phase } from '../../session/brief';
 import type { SessionType } from '../../session-type/session-type';
+import type { LabelRules } from './label-rules';
 
 export const caseKinds = [
   'fixture',
@@ -32,6 +33,8 @@ export interface CaseEntry {
   played?: number;
   /** A practice that is held although hall or water is closed. */
   despiteClosed?: boolean;
+  /** A practice in place of which a session is done at home. */
+  replaced?: boolean;
   /** Travel that takes the night. */
   overnight?: boolean;
   /** Of a pinned session. */
@@ -72,6 +75,30 @@ export interface CaseRules {
   sessionsPerWeek: { min: number; max: number };
   /** When sessions are done where the sport leaves the day free, "18:00". */
   sessionAt: string;
+  /** Days off a week, where it is said. */
+  restDays?: number;
+  /** What the labels of the days allow, where it is not the usual. */
+  labels?: Partial<LabelRules>;
+}
+
+/** What is known of an athlete beside the document, where weeks are laid within a season. */
+export interface Around {
+  /** Phase of each week, and which week of it that is, from 1. */
+  phases?: readonly { phase: Phase; week: number }[];
+  /** Sessions that stand as they were written or done, by day; a day without one that is over has none. */
+  standing?: ReadonlyMap<string, StandingSession | undefined>;
+  /** Minutes of a session at the most. */
+  minutes?: number;
+  /** Landings of a session at the most. */
+  landings?: number;
+  /** Load of the sport in a usual week, minutes times effort. */
+  sportLoad?: number;
+}
+
+/** A session that is written or done. */
+export interface StandingSession extends Cost {
+  type: SessionType;
+  minutes: number;
 }
 
 /** A calendar to be laid, `tropaeum-calendar/1`. */
@@ -87,6 +114,7 @@ export interface CalendarCase {
   houseRules: CaseRules;
   /** What was laid before: it changes as little as it can. */
   before?: { plan: readonly { date: string; type: SessionType | 'none' }[] };
+  around?: Around;
 }
 
 /** @example ofAxes(() => 0) // { heavyLower: 0, heavyUpper: 0, contacts: 0, eccentric: 0 } */
@@ -100,3 +128,9 @@ export const ofAxes = (of: (axis: keyof Cost) => number): Cost => ({
 /** One number for how much work is: sets, and landings by the twenty. */
 export const volumeOf = ({ heavyLower, heavyUpper, eccentric, contacts }: Cost): number =>
   heavyLower + heavyUpper + eccentric + contacts / 20;
+
+/** A case as it stands in one of its weeks: its phase is that week's. @example inWeek(given, 3).phase // 'taper' */
+export const inWeek = (given: CalendarCase, w: number): CalendarCase => {
+  const phase = given.around?.phases?.[w]?.phase;
+  return phase === undefined || phase === given.phase ? given : { ...given, phase };
+};

@@ -19,6 +19,8 @@ export interface Day {
   fixtures: readonly CaseEntry[];
   practices: readonly CaseEntry[];
   camp: boolean;
+  /** Hall or water is closed. */
+  closed: boolean;
   free: boolean;
   away: boolean;
   exam: boolean;
@@ -26,6 +28,8 @@ export interface Day {
   /** The day after a night or several days on the road. */
   arrived: boolean;
   pin?: CaseEntry;
+  /** The coach wants no session here. */
+  pinnedFree: boolean;
   /** Days to the next fixture and since the last one, where the labels look so far. */
   toFixture?: number;
   sinceFixture?: number;
@@ -48,7 +52,15 @@ export interface Day {
   window?: { from?: string; until?: string };
 }
 
-const covers = (entry: CaseEntry, day: string) => entry.date <= day && day <= (entry.until ?? entry.date);
+/** Entries by every day that they cover. */
+function entriesByDay(calendar: readonly CaseEntry[]): ReadonlyMap<string, readonly CaseEntry[]> {
+  const byDay = new Map<string, CaseEntry[]>();
+  for (const entry of calendar)
+    for (let on = entry.date; on <= (entry.until ?? entry.date); on = dayAfter(on, 1))
+      byDay.set(on, [...(byDay.get(on) ?? []), entry]);
+  return byDay;
+}
+
 const wasPlayed = ({ played }: CaseEntry) => played === undefined || played >= playedFrom;
 export const isKey = ({ effort = 0, importance = 1 }: CaseEntry) => effort >= keyEffort || importance > 1;
 
@@ -70,13 +82,14 @@ const windowOf = ({ trainFrom, trainUntil }: Condition) => ({
 /** Everything that sessions have to know about the days of a calendar, first to last. */
 export function daysOfCase(given: CalendarCase): Day[] {
   const { calendar, conditions = [], from, weeks } = given;
-  const of = (kind: CaseEntry['kind'], on: string) => calendar.filter((e) => e.kind === kind && covers(e, on));
+  const byDay = entriesByDay(calendar);
+  const of = (kind: CaseEntry['kind'], on: string) => (byDay.get(on) ?? []).filter((e) => e.kind === kind);
   const fixturesOn = (on: string) => of('fixture', on);
   const practicesOn = (on: string) =>
     of('away', on).length
       ? []
       : of('practice', on)
-          .filter((p) => p.despiteClosed || of('closed', on).length === 0)
+          .filter((p) => !p.replaced && (p.despiteClosed || of('closed', on).length === 0))
           .sort((a, b) => (a.time ?? '').localeCompare(b.time ?? ''));
   const journeys = calendar.filter((e) => e.kind === 'travel');
   const longRoad = (e: CaseEntry) => roadUntil(e) > e.date;
@@ -104,7 +117,8 @@ export function daysOfCase(given: CalendarCase): Day[] {
     const on = dayAfter(from, d);
     const since = nearest(on, -1, back, isFixture);
     const to = nearest(on, 1, ahead, isFixture);
-    const [pin] = of('pinned-session', on);
+    const pins = of('pinned-session', on);
+    const pin = pins.find((p) => p.type !== undefined);
     const road = journeys.find((e) => e.date <= on && on <= roadUntil(e));
     const condition = conditions.find((c) => c.from <= on && on <= c.until && (c.trainFrom ?? c.trainUntil));
     return {
@@ -112,12 +126,14 @@ export function daysOfCase(given: CalendarCase): Day[] {
       fixtures: fixturesOn(on),
       practices: practicesOn(on),
       camp: of('camp', on).length > 0,
+      closed: of('closed', on).length > 0,
       free: of('free', on).length > 0,
       away: of('away', on).length > 0,
       exam: of('exam', on).length > 0,
       ...(road ? { travel: road } : {}),
       arrived: !road && journeys.some((e) => longRoad(e) && daysBetween(roadUntil(e), on) === 1),
       ...(pin ? { pin } : {}),
+      pinnedFree: pins.length > 0 && !pin,
       ...(to === undefined ? {} : { toFixture: to }),
       ...(since === undefined ? {} : { sinceFixture: since }),
       played: since === undefined || fixturesOn(dayAfter(on, -since)).some(wasPlayed),
@@ -142,7 +158,12 @@ export const isOpen = ({ fixtures, practices, camp }: Day): boolean =>
  *
  * @example labelOf(theMondayAfterASaturdayMatch) // 'MD+2'
  */
-export function labelOf({ fixtures, toFixture: to, sinceFixture: since, played }: Day): string {
+export function labelOf({
+  fixtures,
+  toFixture: to,
+  sinceFixture: since,
+  played,
+}: Pick<Day, 'toFixture' | 'sinceFixture' | 'played'> & { fixtures: readonly unknown[] }): string {
   if (fixtures.length) return 'MD';
   const after = played ? 'MD' : 'DNP';
   if (to === 1) return 'MD-1';
@@ -151,4 +172,21 @@ export function labelOf({ fixtures, toFixture: to, sinceFixture: since, played }
   if (since === 2) return `${after}+2`;
   if (to !== undefined && to <= 10) return `MD-${to}`;
   return since === 3 ? `${after}+3` : '-';
+}
+
+/**
+ * The label of a day among fixtures of which no more is known than their days.
+ *
+ * @example labelAmong('2026-12-08', ['2026-12-05', '2026-12-12']) // 'MD-4'
+ */
+export function labelAmong(on: string, fixtures: readonly string[]): string {
+  const ahead = fixtures.map((f) => daysBetween(on, f)).filter((days) => days > 0);
+  const behind = fixtures.map((f) => daysBetween(f, on)).filter((days) => days > 0 && days <= back);
+  const [to, since] = [Math.min(...ahead), Math.min(...behind)];
+  return labelOf({
+    fixtures: fixtures.filter((f) => f === on),
+    ...(Number.isFinite(to) ? { toFixture: to } : {}),
+    ...(Number.isFinite(since) ? { sinceFixture: since } : {}),
+    played: true,
+  });
 }

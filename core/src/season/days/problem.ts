@@ -1,8 +1,10 @@
+import { dayAfter } from '../../athlete/athlete';
 import type { SessionType } from '../../session-type/session-type';
 import { type Arms, mainTypes, type Offer, offersOn } from './allowed';
 import { comingBackOn, type WeekAsked, weeksAsked } from './asked';
-import { type CalendarCase, type Cost, volumeOf } from './case';
+import { type CalendarCase, type Cost, inWeek, type StandingSession, volumeOf } from './case';
 import { type Day, daysOfCase, isOpen } from './day';
+import { labelRulesOf } from './label-rules';
 
 export const axes = ['heavyLower', 'heavyUpper', 'contacts', 'eccentric'] as const;
 /** Landings are laid by the ten. */
@@ -14,7 +16,6 @@ export const halfSets: Units = [2, 2, 1, 2];
 
 /** What a session is to the days beside it, as bits. */
 export const marks = { legs: 1, upper: 2, landings: 4, hard: 8 } as const;
-const allMarks = 15;
 
 /** From how much on a session bears a mark. Heavy work of one part and landings in number have a day between; what makes a day at home a hard one. Common practice, no source. */
 const legsFrom = 2;
@@ -73,7 +74,7 @@ export interface DaysProblem {
   legDays: number;
   /** Marks of the sessions two days and one day before the first. */
   entry: readonly [number, number];
-  /** Volume of the week before the first, and of the one before that, half sets. */
+  /** Volume of the week before the first, and of the one before that, half sets; infinite where it is not known. */
   volumesBefore: readonly [last: number, lastButOne: number];
 }
 
@@ -156,6 +157,36 @@ export interface CaseProblem {
 /** A practice from this effort on makes the day a hard one. */
 const hardEffort = 7;
 
+/** A day as far as the sport makes it what it is. */
+const problemDay = (day: Day) => ({
+  on: day.on,
+  open: isOpen(day),
+  hard: day.fixtures.length > 0 || day.camp || day.practices.some((p) => (p.effort ?? 6) >= hardEffort),
+  noGap: day.practices.length > 0 || day.away,
+});
+
+/** A session that stands as it is, in one size. */
+function sizeOf(session: StandingSession): Choice {
+  const { type, minutes, heavyLower, heavyUpper, contacts, eccentric } = session;
+  const held = { heavyLower, heavyUpper, eccentric, contacts: unit.contacts * Math.round(contacts / unit.contacts) };
+  const [size] = sizesOf({ type, minutes, worth: 0, least: held, most: held }, 0);
+  return size as Choice;
+}
+
+/** A day that is written or over: what stands on it is neither moved nor blamed. */
+function standingDay(day: Day, session: StandingSession | undefined): ProblemDay {
+  const there = problemDay(day);
+  return session
+    ? { ...there, choices: [sizeOf(session)], pinned: true }
+    : { ...there, choices: [], pinned: false, noGap: true };
+}
+
+/** Marks of what was done so many days before the first week. */
+function marksBefore({ around, from }: CalendarCase, daysAgo: number): number {
+  const session = around?.standing?.get(dayAfter(from, -daysAgo));
+  return session ? sizeOf(session).marks : 0;
+}
+
 /**
  * Writes a case down as numbers: what may stand on each day in which sizes, and what each week is asked for.
  *
@@ -166,19 +197,15 @@ export function problemOfCase(given: CalendarCase, arms: Arms): CaseProblem {
   const weeks = weeksAsked(given, days, arms.armLed);
   const before = new Map(given.before?.plan.map(({ date, type }) => [date, type]) ?? []);
   const problemDays = days.map((day, d): ProblemDay => {
-    const choices = offersWithPins(day, days, d, given, arms).flatMap((offer) => {
+    const standing = given.around?.standing;
+    if (standing?.has(day.on)) return standingDay(day, standing.get(day.on));
+    const now = inWeek(given, Math.floor(d / 7));
+    const choices = offersWithPins(day, days, d, now, arms).flatMap((offer) => {
       const was = before.get(day.on);
       const changed = was === undefined ? 0 : was === offer.type ? prices.changed : -prices.changed;
       return sizesOf(offer, offer.worth + changed - (mainTypes.has(offer.type) ? prices.one : 0));
     });
-    return {
-      on: day.on,
-      choices,
-      pinned: day.pin?.type !== undefined,
-      open: isOpen(day),
-      hard: day.fixtures.length > 0 || day.camp || day.practices.some((p) => (p.effort ?? 6) >= hardEffort),
-      noGap: day.practices.length > 0 || day.away,
-    };
+    return { ...problemDay(day), choices, pinned: day.pin?.type !== undefined };
   });
   const history = (weeksAgo: number) => {
     const of = given.athleteHistory?.find((h) => h.weeksAgo === weeksAgo);
@@ -187,9 +214,10 @@ export function problemOfCase(given: CalendarCase, arms: Arms): CaseProblem {
   const problem: DaysProblem = {
     days: problemDays,
     weeks: weeks.map((week, w) => inNumbers(week, problemDays.slice(7 * w, 7 * w + 7))),
-    legDays: given.athlete.age >= middleAge ? 3 : 2,
-    entry: [0, 0],
-    volumesBefore: [history(1), history(2)],
+    legDays: Math.max(labelRulesOf(given.houseRules.labels).legsApart, given.athlete.age >= middleAge ? 3 : 2),
+    entry: [marksBefore(given, 2), marksBefore(given, 1)],
+    // Of whom nothing is known, nothing is a step too large.
+    volumesBefore: given.athleteHistory?.length ? [history(1), history(2)] : [Number.POSITIVE_INFINITY, 0],
   };
   return { given, days, weeks, problem };
 }
@@ -236,8 +264,6 @@ export const mostAfter = ({ step, floor }: ProblemWeek, last: number, lastButOne
 /** Whether two sessions may stand so many days apart; what the coach has pinned on both is not asked. */
 export const mayNeighbour = (a: number, b: number, apart: number, legDays: number): boolean =>
   (a & b & ((apart < legDays ? marks.legs : 0) | (apart < 2 ? marks.upper | marks.landings : 0))) === 0;
-
-export const marksOf = { all: allMarks };
 
 /** Most heavy legs of a pinned session that stands too near to a fixture: its place and length are kept, its weight is not. */
 const pinnedLegs = 3;
