@@ -119,6 +119,24 @@ describe('the season of a squad', () => {
     expect(body.season.laid).toEqual(laid);
   });
 
+  it('keeps what is said of an entry: who played, what is held or replaced, hours; and names what is wrong in it', async () => {
+    const { revision } = (await season()).body;
+    const entries = [
+      { ...match, playedBy: { [club.athleteId]: 12 } },
+      { id: 'p', kind: 'practice', name: 'Hall', on: '2026-12-10', start: '18:30', despiteClosed: true },
+      { id: 'q', kind: 'practice', name: 'Hall', on: '2026-12-11', replaced: true },
+      { id: 't', kind: 'travel', name: 'Ferry', on: '2026-12-13', overnight: true },
+      { id: 'h', kind: 'hours', name: 'Fasting', on: '2026-12-14', until: '2026-12-20', start: '20:00', end: '23:00' },
+    ];
+    await put(revision, { entries });
+    expect((await season()).body.season.entries).toEqual(entries);
+    const wrong = [{ ...match, playedBy: { [club.athleteId]: -5 } }];
+    const path = `/squads/${club.squadId}/season`;
+    const bad = await coach.call('PUT', path, { revision: 9, season: { ...emptySeason, entries: wrong } });
+    expect(bad.status).toBe(422);
+    expect(faultsOf(bad.body)[0]?.path).toBe('season.entries[0].playedBy');
+  });
+
   it('tells what is written, with its session type', async () => {
     const { id } = await sentSession(coach, club, '2026-12-15');
     const written = (await season()).body.written.find((s: { id: string }) => s.id === id);

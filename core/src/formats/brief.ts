@@ -24,6 +24,14 @@ const season = object({
   lastFixture: day,
   nextFixture: day,
   spare: anyOf(['lower'] as const),
+  laid: object({
+    type: anyOf(sessionTypes).required('is required'),
+    minutes: number(1, 180, 'minutes').required('is required'),
+    heavyLower: number(0, 60, 'sets').required('is required'),
+    heavyUpper: number(0, 60, 'sets').required('is required'),
+    contacts: number(0, 400, 'landings').required('is required'),
+    eccentric: number(0, 60, 'sets').required('is required'),
+  }).default(undefined),
   recent: list(
     object({
       date: day.required('is required'),

@@ -157,6 +157,17 @@ export const briefSchema = {
         lastFixture: day,
         nextFixture: day,
         spare: oneOf(['lower']),
+        laid: object(
+          {
+            type: oneOf(sessionTypes),
+            minutes: between(1, 180),
+            heavyLower: between(0, 60),
+            heavyUpper: between(0, 60),
+            contacts: between(0, 400),
+            eccentric: between(0, 60),
+          },
+          ['type', 'minutes', 'heavyLower', 'heavyUpper', 'contacts', 'eccentric'],
+        ),
         recent: list(
           object(
             {

@@ -14,7 +14,7 @@ const name = yup.string().trim().required('is required').max(120, 'must be 120 c
 
 /** Minutes played, by the id of an athlete. */
 const minutesById = yup
-  .object()
+  .mixed((value): value is Record<string, number> => typeof value === 'object' && value !== null)
   .typeError('must be minutes by athlete')
   .test(
     'minutes',
@@ -22,8 +22,7 @@ const minutesById = yup
     (value) =>
       value === undefined ||
       Object.values(value).every((minutes) => typeof minutes === 'number' && minutes >= 0 && minutes <= 300),
-  )
-  .default(undefined);
+  );
 
 const entry = object({
   id: yup.string().required('is required').max(300, 'must be 300 characters or fewer'),

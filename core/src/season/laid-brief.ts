@@ -20,12 +20,18 @@ const buildsFrom = 7;
 
 /** The brief of a day as the season has laid it: aim, type, minutes, and what is to stay fresh. @example briefForLaid(brief, laidPrimer).minutes // 12 */
 export function briefForLaid(brief: Brief, laid: Pick<LaidSession, 'type' | 'minutes'> & Partial<LaidSession>): Brief {
-  const { type, minutes, heavyLower = 0, heavyUpper = 0 } = laid;
+  const { type, minutes, heavyLower = 0, heavyUpper = 0, contacts, eccentric } = laid;
+  // A link says no more than type and minutes: what the session costs is asked for where all of it is known.
+  const known = contacts !== undefined && eccentric !== undefined;
   return {
     ...brief,
     aim: aimOfType[type] ?? (heavyLower + heavyUpper >= buildsFrom ? 'strength' : 'hold'),
     sessionType: type,
     minutes,
-    season: { ...brief.season, ...(type === 'upper-body' ? { spare: 'lower' as const } : {}) },
+    season: {
+      ...brief.season,
+      ...(type === 'upper-body' ? { spare: 'lower' as const } : {}),
+      ...(known ? { laid: { type, minutes, heavyLower, heavyUpper, contacts, eccentric } } : {}),
+    },
   };
 }

@@ -1,6 +1,6 @@
 import { daysBetween } from '../athlete/athlete';
+import type { Cost } from '../session-type/cost';
 import type { SessionType } from '../session-type/session-type';
-import type { Cost } from './days/case';
 import type { Timing } from './days/case-plan';
 
 /** A session laid on a day: its type, when it is done, how much it holds, and why it stands there. */

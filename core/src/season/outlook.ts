@@ -1,5 +1,5 @@
 import { dayAfter } from '../athlete/athlete';
-import { type Cost, ofAxes, volumeOf } from './days/case';
+import { type Cost, ofAxes, volumeOf } from '../session-type/cost';
 import { type Gave, sessionsOfCase } from './days/case-plan';
 import type { WeekMemory } from './days/chain-weeks';
 import { type LaidSession, type Move, movesBetween } from './laid';

@@ -2,18 +2,12 @@ import { ageOn, dayAfter, daysBetween } from '../athlete/athlete';
 import type { Level } from '../exercise/vocabulary';
 import { contactCeilingOf } from '../limits/ceiling';
 import { type Restriction, standingOf } from '../limits/restriction';
+import { contactsAtHome } from '../session/rules';
+import { ofAxes } from '../session-type/cost';
 import type { SessionType } from '../session-type/session-type';
 import { counted, type Entry, notReplaced } from './calendar';
 import { sportLoad } from './days/asked';
-import {
-  type Around,
-  type CalendarCase,
-  type CaseEntry,
-  type CaseRules,
-  ofAxes,
-  type StandingSession,
-  type WeekBefore,
-} from './days/case';
+import type { Around, CalendarCase, CaseEntry, CaseRules, StandingSession, WeekBefore } from './days/case';
 import { daysOfCase } from './days/day';
 import type { LabelRules } from './days/label-rules';
 import type { LaidSession } from './laid';
@@ -215,7 +209,7 @@ export function caseOf(ask: SeasonAsk): CalendarCase {
   const phases = Array.from({ length: weeks }, (_, w) => phaseOfWeek(spans, dayAfter(start, 7 * w)));
   const history = athlete ? historyOf(written, start) : [];
   const before = beforeOf(own?.laid.length ? own.laid : season.laid, start);
-  const landings = contactCeilingOf(limits);
+  const landings = Math.min(contactCeilingOf(limits), contactsAtHome(level, ageOn(born, today)));
   const pins = (own ?? season).pins.map(
     ({ on, type, minutes }): CaseEntry => ({
       ...{ kind: 'pinned-session', name: 'What you pinned', date: on },
@@ -253,7 +247,7 @@ export function caseOf(ask: SeasonAsk): CalendarCase {
       phases,
       standing: standingIn(written, start, today) as NonNullable<Around['standing']>,
       minutes: athlete?.minutes ?? season.minutes,
-      ...(Number.isFinite(landings) ? { landings } : {}),
+      landings,
     },
   };
   const load = usualSportLoad(laid);

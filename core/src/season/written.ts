@@ -1,21 +1,10 @@
-import { armPatterns, type Pattern } from '../exercise/vocabulary';
+import type { BlockKind, Pattern } from '../exercise/vocabulary';
+import { preparingBlocks } from '../session/joint-load';
 import type { Plan } from '../session/plan';
+import { axisOfSets, type Cost } from '../session-type/cost';
 import type { SessionType } from '../session-type/session-type';
-import type { Cost } from './days/case';
 
-const lower = new Set<Pattern>([
-  'knee-dominant',
-  'hip-dominant',
-  'knee-flexion',
-  'hip-abduction',
-  'hip-adduction',
-  'calf',
-]);
-/** Patterns whose slow lowering makes sore. */
-const lengthened = new Set<Pattern>(['knee-flexion', 'hip-adduction']);
-const worked = new Set(['strength', 'prevention', 'power']);
-/** Seconds of lowering from which on it is slow. */
-const slowLowering = 3;
+const worked: ReadonlySet<string> = new Set(['strength', 'prevention', 'power']);
 
 const loweringSeconds = (tempo: string | undefined) => Number.parseInt(tempo ?? '', 10) || 0;
 
@@ -36,14 +25,13 @@ export function doseOfPlan(plan: Pick<Plan, 'blocks'>): PlanDose {
   for (const { kind, items } of plan.blocks)
     for (const item of items) {
       const pattern = item.pattern as Pattern;
-      dose.contacts += item.impactContacts;
+      // Hops of a warm-up are no landings: they come from no height.
+      if (!preparingBlocks.has(kind as BlockKind)) dose.contacts += item.impactContacts;
       if (pattern === 'throw') dose.throws += item.sets * (item.reps ?? 0);
       if (!worked.has(kind)) continue;
       dose.patterns[pattern] = (dose.patterns[pattern] ?? 0) + item.sets;
-      if (lengthened.has(pattern) || loweringSeconds(item.tempo) >= slowLowering) dose.eccentric += item.sets;
-      else if (kind !== 'strength') continue;
-      else if (lower.has(pattern)) dose.heavyLower += item.sets;
-      else if (armPatterns.has(pattern)) dose.heavyUpper += item.sets;
+      const axis = axisOfSets(kind as BlockKind, pattern, loweringSeconds(item.tempo));
+      if (axis) dose[axis] += item.sets;
     }
   return dose;
 }

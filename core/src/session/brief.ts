@@ -3,6 +3,7 @@ import type { OwnVariant } from '../exercise/own';
 import type { BlockKind, Region } from '../exercise/vocabulary';
 import type { Kit } from '../kit/kit';
 import type { Move } from '../progress/proposal';
+import type { Cost } from '../session-type/cost';
 import type { SessionType } from '../session-type/session-type';
 import type { Moved } from '../sport/needs';
 import type { SportProfile } from '../sport/profile';
@@ -155,6 +156,8 @@ export interface Season {
   nextFixture?: string;
   /** The part of the body that is to stay fresh today. */
   spare?: 'lower';
+  /** What the season has laid for the day: a session of this type and length that costs so much. */
+  laid?: Cost & { type: SessionType; minutes: number };
   recent?: readonly RecentSession[];
 }
 

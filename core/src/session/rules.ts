@@ -1,7 +1,9 @@
 import { ageOn, standingsOn } from '../athlete/athlete';
 import { contactRange } from '../dose/zone';
+import type { Variant } from '../exercise/variant';
 import { blockKinds, mainBlocks, type Pattern, type Plane } from '../exercise/vocabulary';
 import { contactCeilingOf } from '../limits/ceiling';
+import { axisOfSets, type Cost, costAxes, costOfType } from '../session-type/cost';
 import { usuallyFull } from '../session-type/frames';
 import { mostItems } from './blocks';
 import type { Brief } from './brief';
@@ -38,13 +40,19 @@ export const opposites: readonly {
 
 /** Contacts at home, where practice and matches add theirs; common practice, no source. */
 const atHome = { new: 24, beginner: 30, intermediate: 50, advanced: 60 } as const;
-const [inSeasonContacts, youngContacts] = [40, 30];
-const inSeason: ReadonlySet<string> = new Set(['in-season', 'taper']);
+export const inSeasonContacts = 40;
+const youngContacts = 30;
+export const inSeason: ReadonlySet<string> = new Set(['in-season', 'taper']);
+
+/** Jump contacts a session at home at the most by level and age. @example contactsAtHome('intermediate', 24) // 50 */
+export function contactsAtHome(level: Brief['athlete']['level'], age: number): number {
+  const cap = Math.min(contactRange[level][1], atHome[level]);
+  return age < 16 ? Math.min(cap, youngContacts) : cap;
+}
 
 /** Jump contacts a session at the most: handbook of the National Strength and Conditioning Association (values from memory); new athletes and minors less, common practice. */
 export function mostContacts({ athlete, date, season, sessionType }: Brief): number {
-  const cap = Math.min(contactRange[athlete.level][1], atHome[athlete.level]);
-  const young = ageOn(athlete.born, date) < 16 ? Math.min(cap, youngContacts) : cap;
+  const young = contactsAtHome(athlete.level, ageOn(athlete.born, date));
   const allowed = inSeason.has(season.phase) || sessionType === 'primer' ? Math.min(young, inSeasonContacts) : young;
   return Math.min(allowed, contactCeilingOf(standingsOn(athlete, date)));
 }
@@ -90,8 +98,47 @@ const pulledMore = (column: Column) => patternSets(column, pulls) - patternSets(
 
 const mainItems = ({ group }: Column) => (preparingBlocks.has(group.block) ? 0 : group.choices.length);
 
-/** What the frame of the type wishes: each block its share of the main work, and not too many items. */
-export function wishesOf({ frame, brief, places }: Context): Wish[] {
+/** What a set, or a landing, costs that is more than a step away from what the season has laid: other days stand as they do because of it. */
+const offLaid: Readonly<Record<keyof Cost, number>> = {
+  heavyLower: 0.2,
+  heavyUpper: 0.2,
+  contacts: 0.012,
+  eccentric: 0.2,
+};
+/** A step: one set, or ten landings. */
+const stepOf: Cost = { heavyLower: 1, heavyUpper: 1, contacts: 10, eccentric: 1 };
+
+/** What a column costs a week on one axis. */
+const costOn =
+  (axis: keyof Cost) =>
+  (column: Column): number =>
+    axis === 'contacts'
+      ? column.impactContacts
+      : column.group.choices.reduce((sum, { dose }, i) => {
+          const { pattern } = column.variants[i] as Variant;
+          return sum + (axisOfSets(column.group.block, pattern, dose.tempo?.lowering ?? 0) === axis ? dose.sets : 0);
+        }, 0);
+
+/** That a session costs what the season has laid, give or take a step; while it is still of that type and length. */
+function asLaid({ brief, type }: Context): Wish[] {
+  const { laid } = brief.season;
+  if (!laid || laid.type !== type.type || laid.minutes !== brief.minutes) return [];
+  // Light types cost nothing that the next day feels, whatever stands in them; a primer has its landings.
+  const counted = costAxes.filter((axis) => costOfType[laid.type] || (laid.type === 'primer' && axis === 'contacts'));
+  return counted.map(
+    (axis): Wish => ({
+      count: costOn(axis),
+      least: Math.max(0, laid[axis] - stepOf[axis]),
+      most: laid[axis] + (laid[axis] === 0 ? 0 : stepOf[axis]),
+      // What a day is to be without is not traded for what the session could do with.
+      price: offLaid[axis] * (laid[axis] === 0 ? 4 : 1),
+    }),
+  );
+}
+
+/** What the frame of the type wishes: each block its share of the main work, not too many items, and what the season has laid. */
+export function wishesOf(context: Context): Wish[] {
+  const { frame, brief, places } = context;
   const shares = blockKinds.flatMap((kind): Wish[] => {
     const share = frame.share[kind];
     if (!share) return [];
@@ -123,6 +170,7 @@ export function wishesOf({ frame, brief, places }: Context): Wish[] {
     ...shares,
     ...must,
     ...rows,
+    ...asLaid(context),
     ...(pullsToo ? [{ count: pulledMore, least: 0, most: Infinity, price: prices.pull }] : []),
     { count: mainItems, least: -Infinity, most: mostItems(frame, brief), price: prices.item },
     {

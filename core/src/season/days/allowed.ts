@@ -1,6 +1,8 @@
+import { inSeason, inSeasonContacts } from '../../session/rules';
+import { type Cost, costOfType } from '../../session-type/cost';
 import type { SessionType } from '../../session-type/session-type';
 import { minuteOfDay } from '../calendar';
-import type { CalendarCase, Cost } from './case';
+import type { CalendarCase } from './case';
 import { type Day, endOf, isOpen } from './day';
 import { type LabelRules, labelRulesOf } from './label-rules';
 
@@ -16,23 +18,6 @@ export interface Offer {
 }
 
 const none: Cost = { heavyLower: 0, heavyUpper: 0, contacts: 0, eccentric: 0 };
-const cost = (heavyLower: number, heavyUpper: number, contacts: number, eccentric: number): Cost => ({
-  heavyLower,
-  heavyUpper,
-  contacts,
-  eccentric,
-});
-
-/** What a type holds, least and most, where nothing narrows it: its frame in sets and landings. Common practice, no source. */
-const usual: Partial<Record<SessionType, readonly [least: Cost, most: Cost]>> = {
-  'whole-body': [cost(2, 3, 0, 0), cost(5, 5, 20, 4)],
-  'lower-body': [cost(4, 0, 0, 0), cost(8, 2, 20, 4)],
-  'upper-body': [cost(0, 3, 0, 0), cost(1, 7, 20, 1)],
-  power: [cost(0, 0, 30, 0), cost(1, 2, 80, 0)],
-  'injury-prevention': [cost(0, 0, 0, 1), cost(1, 2, 20, 3)],
-  conditioning: [cost(0, 0, 10, 0), cost(1, 2, 40, 0)],
-};
-
 /** Types that count as sessions of a week; the others are short and light. */
 export const mainTypes: ReadonlySet<SessionType> = new Set<SessionType>([
   'whole-body',
@@ -101,7 +86,10 @@ export function offersOn(day: Day, given: CalendarCase, back: ComingBack, { armL
   const restful = [light('flexibility', shortMinutes, settles ? 0.1 : -0.03)];
   if (since === 1) {
     if (!day.congested || day.sinceRun === 1 || day.sincePeak === 1) return restful;
-    return [...restful, { type: 'upper-body', least: cost(0, 3, 0, 0), most: cost(0, 5, 0, 0), worth: 0 }];
+    return [
+      ...restful,
+      { type: 'upper-body', least: { ...none, heavyUpper: 3 }, most: { ...none, heavyUpper: 5 }, worth: 0 },
+    ];
   }
   const late = lastEnd > minuteOfDay(rules.practiceEndsBy) || (day.window !== undefined && day.practices.length > 0);
   if (late) return [];
@@ -126,7 +114,7 @@ export function offersOn(day: Day, given: CalendarCase, back: ComingBack, { armL
     eccentric: slow ? Math.min(most.eccentric, held ? 2 : 9) : 0,
   });
   const offer = (type: SessionType, worth: number): Offer[] => {
-    const [least, most] = usual[type] as readonly [Cost, Cost];
+    const [least, most] = costOfType[type] as readonly [Cost, Cost];
     const within = narrowed(inMinutes(most, least, given.around?.minutes));
     const fits = (Object.keys(least) as (keyof Cost)[]).every((axis) => least[axis] <= within[axis]);
     return fits ? [{ type, least, most: within, worth }] : [];
@@ -225,7 +213,11 @@ function inMinutes(most: Cost, least: Cost, minutes: number | undefined): Cost {
 
 /** Landings of a session at home at the most, by age and level: half of what the handbooks allow a session of jumps. Common practice, no source. */
 export function landings(given: CalendarCase): number {
-  const most = given.around?.landings ?? Number.POSITIVE_INFINITY;
+  const most = Math.min(
+    given.around?.landings ?? Number.POSITIVE_INFINITY,
+    // Within a season it is what a session at home holds; a calendar by itself says nothing of home.
+    given.around && inSeason.has(given.phase) ? inSeasonContacts : Number.POSITIVE_INFINITY,
+  );
   return Math.min(landingsByAge(given), 10 * Math.floor(most / 10));
 }
 

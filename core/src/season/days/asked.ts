@@ -1,7 +1,8 @@
 import { daysBetween } from '../../athlete/athlete';
 import type { Phase } from '../../session/brief';
+import { type Cost, ofAxes, volumeOf } from '../../session-type/cost';
 import { type ComingBack, landings } from './allowed';
-import { type CalendarCase, type Cost, inWeek, ofAxes, volumeOf, type WeekBefore } from './case';
+import { type CalendarCase, inWeek, type WeekBefore } from './case';
 import type { Day } from './day';
 
 /** What a week is asked to hold, and the most it may come to. */

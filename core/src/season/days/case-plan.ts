@@ -1,4 +1,5 @@
 import { two } from '../../athlete/day-in-text';
+import type { Cost } from '../../session-type/cost';
 import { weightIn } from '../../session-type/derive';
 import type { SessionType } from '../../session-type/session-type';
 import { signatureFor } from '../../sport/signature/signature-of';
@@ -7,7 +8,7 @@ import { minuteOfDay } from '../calendar';
 import type { LaidSession } from '../laid';
 import { type Arms, aHeavySet, beforeSets, mainTypes } from './allowed';
 import type { WeekAsked } from './asked';
-import type { CalendarCase, CaseEntry, Cost } from './case';
+import type { CalendarCase, CaseEntry } from './case';
 import type { WeekMemory } from './chain-weeks';
 import { type Day, endOf, isOpen, labelOf } from './day';
 import { type LaidDay, layCase } from './lay-days';

@@ -1,5 +1,6 @@
 import type { Level } from '../../exercise/vocabulary';
 import type { Phase } from '../../session/brief';
+import type { Cost } from '../../session-type/cost';
 import type { SessionType } from '../../session-type/session-type';
 import type { LabelRules } from './label-rules';
 
@@ -50,14 +51,6 @@ export interface Condition {
   until: string;
   trainFrom?: string;
   trainUntil?: string;
-}
-
-/** What a session, or a week of them, costs: sets near failure of lower and upper body, landings, sets of slow lowering. */
-export interface Cost {
-  heavyLower: number;
-  heavyUpper: number;
-  contacts: number;
-  eccentric: number;
 }
 
 /** Home work of one of the weeks before, and the load of the sport in it (minutes times effort). */
@@ -116,18 +109,6 @@ export interface CalendarCase {
   before?: { plan: readonly { date: string; type: SessionType | 'none' }[] };
   around?: Around;
 }
-
-/** @example ofAxes(() => 0) // { heavyLower: 0, heavyUpper: 0, contacts: 0, eccentric: 0 } */
-export const ofAxes = (of: (axis: keyof Cost) => number): Cost => ({
-  heavyLower: of('heavyLower'),
-  heavyUpper: of('heavyUpper'),
-  contacts: of('contacts'),
-  eccentric: of('eccentric'),
-});
-
-/** One number for how much work is: sets, and landings by the twenty. */
-export const volumeOf = ({ heavyLower, heavyUpper, eccentric, contacts }: Cost): number =>
-  heavyLower + heavyUpper + eccentric + contacts / 20;
 
 /** A case as it stands in one of its weeks: its phase is that week's. @example inWeek(given, 3).phase // 'taper' */
 export const inWeek = (given: CalendarCase, w: number): CalendarCase => {

@@ -1,7 +1,8 @@
+import type { Cost } from '../../session-type/cost';
 import type { SessionType } from '../../session-type/session-type';
 import type { Arms } from './allowed';
 import type { WeekAsked } from './asked';
-import type { CalendarCase, Cost } from './case';
+import type { CalendarCase } from './case';
 import { chainWeeks, type WeekMemory } from './chain-weeks';
 import type { Day } from './day';
 import { axes, problemOfCase, unit } from './problem';

@@ -1,12 +1,13 @@
 import { dayAfter } from '../../athlete/athlete';
+import { costAxes as axes, type Cost, volumeOf } from '../../session-type/cost';
 import type { SessionType } from '../../session-type/session-type';
 import { type Arms, mainTypes, type Offer, offersOn } from './allowed';
 import { comingBackOn, type WeekAsked, weeksAsked } from './asked';
-import { type CalendarCase, type Cost, inWeek, type StandingSession, volumeOf } from './case';
+import { type CalendarCase, inWeek, type StandingSession } from './case';
 import { type Day, daysOfCase, isOpen } from './day';
 import { labelRulesOf } from './label-rules';
 
-export const axes = ['heavyLower', 'heavyUpper', 'contacts', 'eccentric'] as const;
+export { axes };
 /** Landings are laid by the ten. */
 export const unit: Cost = { heavyLower: 1, heavyUpper: 1, contacts: 10, eccentric: 1 };
 /** An amount on each axis, in its unit, in the order of the axes. */
