@@ -123,6 +123,8 @@ export function entriesOf({ season, own = emptyOwnSeason }: Pick<SeasonAsk, 'sea
   return [...notReplaced(season.entries, own.entries), ...own.entries];
 }
 
+/** A change from what the squad does costs so many times one of a plan of one's own. */
+const heldToSquad = 3;
 const grown = { id: '', level: 'intermediate', born: '2000-01-01' } as const;
 
 /** Where a week stands among phases: by its Thursday, and the weeks since the phase began. Weeks outside of every phase are in season. */
@@ -248,6 +250,7 @@ export function caseOf(ask: SeasonAsk): CalendarCase {
       standing: standingIn(written, start, today) as NonNullable<Around['standing']>,
       minutes: athlete?.minutes ?? season.minutes,
       landings,
+      ...(own ? { held: heldToSquad } : {}),
     },
   };
   const load = usualSportLoad(laid);

@@ -1,11 +1,15 @@
 import Router from '@koa/router';
+import { dayAfter } from '@tropaeum/core/athlete/athlete';
 import { regions } from '@tropaeum/core/exercise/vocabulary';
+import { labelAmong } from '@tropaeum/core/season/days/day';
+import { sessionTypeNames } from '@tropaeum/core/session-type/session-type';
 import type { Context } from 'koa';
 import * as yup from 'yup';
 import { Problem } from '../doors/problem';
 import { tokenHash } from '../doors/tokens';
 import { moment, uuid, validated } from '../doors/validated';
 import { athleteById } from '../store/athletes';
+import { type SquadSeason, seasonOfAthlete } from '../store/seasons';
 import { addLogs, addReport, type IncomingLog, logsOf, reportsOf, sessionById, sessionToDo } from '../store/sessions';
 import type { Services } from './context';
 
@@ -69,6 +73,19 @@ const report = yup.object({
   finishedAt: moment.required('is required'),
 });
 
+/** The next seven days as the athlete has to know them: fixtures, and sessions that are laid, with their labels. */
+function weekFrom({ fixtures, laid }: SquadSeason, today: string, sent: string | undefined) {
+  const to = dayAfter(today, 6);
+  const inside = ({ on }: { on: string }) => on >= today && on <= to;
+  return [
+    ...fixtures.filter(inside).map(({ on, name }) => ({ on, label: 'MD', name })),
+    // What is sent for a day stands in place of what is laid.
+    ...laid
+      .filter((session) => inside(session) && session.on !== sent)
+      .map(({ on, type, minutes, start, label }) => ({ on, label, name: sessionTypeNames[type], minutes, start })),
+  ].sort((a, b) => a.on.localeCompare(b.on));
+}
+
 interface LinkHolder {
   organisation_id: string;
   athlete_id: string;
@@ -91,13 +108,19 @@ export function athleteLinkRoutes({ database, today }: Services): Router {
       const session = await sessionToDo(tx, athlete_id, today());
       const ids = session ? [session.id] : [];
       const [logs, reports] = [await logsOf(tx, ids), await reportsOf(tx, ids)];
+      const season = athlete && (await seasonOfAthlete(tx, athlete.squadId, athlete_id, today()));
       return {
         athlete: { name: athlete?.name, heightCm: athlete?.heightCm, massKg: athlete?.massKg, sex: athlete?.sex },
         today: today(),
+        week: season ? weekFrom(season, today(), session?.on) : [],
         session: session
           ? {
               id: session.id,
               on: session.on,
+              label: labelAmong(
+                session.on,
+                (season?.fixtures ?? []).map(({ on }) => on),
+              ),
               status: session.status,
               plan: session.plan,
               secondSide: session.brief.houseRules.secondSide,

@@ -10,13 +10,40 @@ import { Figure } from '../ui/Figure';
 import { leftWords, takes, words } from '../ui/words';
 import { Finish } from './Finish';
 import { Floor } from './Floor';
+import type { LinkAnswer } from './kept';
 import { useLink } from './use-link';
 
-function Quiet({ title, children }: { title: string; children?: string }) {
+/** The next days with their labels: what is laid, and when there is a fixture. */
+function Week({ week }: { week: LinkAnswer['week'] }) {
+  if (!week?.length) return null;
+  return (
+    <section aria-label="The next days" className="mt-6">
+      <h2 className="label text-[0.75rem]">The next days</h2>
+      <ul>
+        {week.map(({ on, label, name, minutes, start }) => (
+          <li key={`${on} ${name}`} className="flex items-baseline gap-3 border-b border-edge py-2">
+            <span className="w-24 shrink-0">{dayName(on)}</span>
+            <span className={`dose w-14 shrink-0 ${label === 'MD' ? 'text-bronze' : 'text-quiet'}`}>
+              {label === '-' ? '' : label}
+            </span>
+            <span className="flex-1">
+              {name}
+              {minutes ? `, ${minutes} min` : ''}
+            </span>
+            <span className="dose text-quiet">{start}</span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function Quiet({ title, children, week }: { title: string; children?: string; week?: LinkAnswer['week'] }) {
   return (
     <main data-theme="dark" className="grid min-h-dvh content-center bg-paper px-6 text-ink">
       <p className="head text-2xl">{title}</p>
       {children && <p className="mt-2 text-lg text-quiet">{children}</p>}
+      <Week week={week} />
     </main>
   );
 }
@@ -58,7 +85,9 @@ export function AthleteSide() {
   const first = answer.athlete.name.split(' ')[0];
   if (!session)
     return (
-      <Quiet title={`Nothing for today, ${first}.`}>Your coach has not sent a session yet. Rest is training too.</Quiet>
+      <Quiet title={`Nothing for today, ${first}.`} week={answer.week}>
+        Your coach has not sent a session yet. Rest is training too.
+      </Quiet>
     );
   const { plan } = session;
   const size: AthleteSize = {
@@ -86,11 +115,15 @@ export function AthleteSide() {
   if (place === 'finish' || (place === 'floor' && allDone))
     return <Finish link={link} steps={steps} onBack={() => setPlace('home')} onDone={() => setPlace('home')} />;
 
+  const label = session.label === '-' ? undefined : session.label;
   const started = keys.size > 0;
   return (
     <main data-theme="dark" className="min-h-dvh bg-paper pb-28 text-ink">
       <header className="px-5 pt-6">
-        <p className="label text-[0.8rem]">{dayName(session.on)}</p>
+        <p className="label text-[0.8rem]">
+          {dayName(session.on)}
+          {label ? ` · ${label}` : ''}
+        </p>
         <h1 className="head text-3xl">
           {link.reported ? `Well done, ${first}.` : `${first}, ${Math.round(plan.minutes.planned)} minutes`}
         </h1>
@@ -152,6 +185,9 @@ export function AthleteSide() {
           }),
         )}
       </ol>
+      <div className="px-5">
+        <Week week={answer.week} />
+      </div>
       <p className="px-5 pt-4 text-[0.95rem] text-quiet">
         Stop on sharp or rising pain. Dizziness, chest pain or breathlessness out of proportion: stop and get help.{' '}
         {plan.checks.some((c) => c.id === 'minor') && 'Have an adult in reach.'}

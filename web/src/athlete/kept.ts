@@ -6,9 +6,13 @@ import Dexie, { type EntityTable } from 'dexie';
 export interface LinkAnswer {
   athlete: { name: string; heightCm: number; massKg: number; sex?: 'female' | 'male' | null };
   today: string;
+  /** The next days: fixtures and laid sessions; a copy of before has none. */
+  week?: { on: string; label: string; name: string; minutes?: number; start?: string }[];
   session: {
     id: string;
     on: string;
+    /** MD-4 and the like; "-" where no fixture is near. */
+    label?: string;
     status: string;
     plan: Plan;
     secondSide: string;

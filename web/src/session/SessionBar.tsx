@@ -1,4 +1,5 @@
 import { ageOn } from '@tropaeum/core/athlete/athlete';
+import { labelAmong } from '@tropaeum/core/season/days/day';
 import type { Context } from '@tropaeum/core/session/context';
 import { Dumbbell, Printer, Send, Users } from 'lucide-react';
 import { Link } from 'react-router';
@@ -31,12 +32,18 @@ export function SessionBar({ athleteId, name, context, save, lastDone, sending, 
   const { brief, draft, stored, composing } = session;
   const role = context.sport.roles.find((r) => r.id === brief.sport.role)?.name.toLowerCase();
   const age = ageOn(brief.athlete.born, brief.date);
+  const { lastFixture, nextFixture } = brief.season;
+  const label = labelAmong(
+    brief.date,
+    [lastFixture, nextFixture].flatMap((on) => on ?? []),
+  );
   const locked = stored?.status === 'done';
   return (
     <div className="flex items-baseline justify-between gap-4">
       <h1 className="head truncate text-[1.4rem]">
         {name}
         <span className="ml-3 text-[0.92rem] font-normal text-quiet [font-family:var(--font-text)]">
+          {label !== '-' && <b className="dose mr-1 text-ink">{label}</b>}
           {role} · {brief.athlete.dominantSide ? `${brief.athlete.dominantSide} arm · ` : ''}
           {brief.athlete.massKg} kg{age < 18 ? ` · ${age} years` : ''} · {words(brief.aim)}
           {lastDone && (

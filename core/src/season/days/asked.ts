@@ -96,6 +96,16 @@ export function comingBackOn(given: CalendarCase, on: string): ComingBack {
   return { stage: clear <= 2 * mostEasyDays ? 'building' : 'whole' };
 }
 
+/** Least and most of what a phase asks of a level that what was done is taken for usual: sessions that were written without a plan for the week say little. */
+const [leastUsual, mostUsual] = [0.5, 1.5];
+
+/** Within a season what was usual is kept near what the phase asks; a calendar by itself is taken at its word. */
+function withinReason(usual: Cost, { around, phase, athlete }: CalendarCase): Cost {
+  if (!around) return usual;
+  const asked = begunWith(phase, athlete.level);
+  return ofAxes((axis) => Math.min(mostUsual * asked[axis], Math.max(leastUsual * asked[axis], usual[axis])));
+}
+
 /** What was usual in one phase, as it is in another. */
 function inPhase(usual: Cost, from: Phase, to: Phase): Cost {
   if (from === to) return usual;
@@ -127,7 +137,7 @@ export function weeksAsked(given: CalendarCase, days: readonly Day[], armLed: bo
   // Who builds goes on from the last week; who holds stays with what was usual.
   const builds = houseRules.loading === 'waved' || phase === 'off-season';
   const behind = back ? worked : builds ? athleteHistory.filter((h) => h.weeksAgo === 1) : athleteHistory;
-  const before = meanOf(behind) ?? begunWith(phase, athlete.level);
+  const before = withinReason(meanOf(behind) ?? begunWith(phase, athlete.level), given);
   const loads = athleteHistory.flatMap(({ sportLoad: load }) => (load ? [load] : []));
   const meanLoad = loads.length ? loads.reduce((s, l) => s + l, 0) / loads.length : given.around?.sportLoad;
   return Array.from({ length: given.weeks }, (_, w): WeekAsked => {

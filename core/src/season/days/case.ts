@@ -84,6 +84,8 @@ export interface Around {
   minutes?: number;
   /** Landings of a session at the most. */
   landings?: number;
+  /** How much more than usual what was laid before is held to: one of a squad does what the squad does. */
+  held?: number;
   /** Load of the sport in a usual week, minutes times effort. */
   sportLoad?: number;
 }

@@ -8,7 +8,7 @@ import { volumeOf } from '../../session-type/cost';
 import type { CalendarCase } from './case';
 import { planOfCase } from './case-plan';
 import { chainWeeks, WeekMemory } from './chain-weeks';
-import { type Day, daysOfCase, isOpen, labelOf } from './day';
+import { type Day, daysOfCase, isOpen, labelAmong, labelOf } from './day';
 import { type Choice, type DaysProblem, problemOfCase } from './problem';
 
 const fixture = (date: string, more = {}) => ({ kind: 'fixture' as const, name: 'Match', date, ...more });
@@ -44,6 +44,13 @@ describe('labels of days', () => {
     ['2027-01-23', 'DNP+3'],
     ['2027-01-24', '-'],
   ])('%s is %s', (on, label) => expect(labelOf(days.find((d) => d.on === on) as Day)).toBe(label));
+
+  it('is known from the days of fixtures alone', () => {
+    expect(labelAmong('2026-12-08', ['2026-12-05', '2026-12-12'])).toBe('MD-4');
+    expect(labelAmong('2026-12-06', ['2026-12-05', '2026-12-12'])).toBe('MD+1');
+    expect(labelAmong('2026-12-12', ['2026-12-12'])).toBe('MD');
+    expect(labelAmong('2026-12-12', [])).toBe('-');
+  });
 
   it('counts a practice that is held although the hall is closed, and no other', () => {
     const closed = [

@@ -197,13 +197,14 @@ export function problemOfCase(given: CalendarCase, arms: Arms): CaseProblem {
   const days = daysOfCase(given);
   const weeks = weeksAsked(given, days, arms.armLed);
   const before = new Map(given.before?.plan.map(({ date, type }) => [date, type]) ?? []);
+  const aChange = prices.changed * (given.around?.held ?? 1);
   const problemDays = days.map((day, d): ProblemDay => {
     const standing = given.around?.standing;
     if (standing?.has(day.on)) return standingDay(day, standing.get(day.on));
     const now = inWeek(given, Math.floor(d / 7));
     const choices = offersWithPins(day, days, d, now, arms).flatMap((offer) => {
       const was = before.get(day.on);
-      const changed = was === undefined ? 0 : was === offer.type ? prices.changed : -prices.changed;
+      const changed = was === undefined ? 0 : was === offer.type ? aChange : -aChange;
       return sizesOf(offer, offer.worth + changed - (mainTypes.has(offer.type) ? prices.one : 0));
     });
     return { ...problemDay(day), choices, pinned: day.pin?.type !== undefined };
