@@ -70,6 +70,7 @@ export const calendarSchema = {
           loading: oneOf(['steady', 'waved', 'undulating']),
           sessionsPerWeek: object({ min: whole(0, 7), max: whole(0, 7) }, ['min', 'max']),
           sessionAt: time,
+          seconds: yesNo,
           labels: object(
             {
               ...Object.fromEntries(

@@ -85,6 +85,7 @@ const schema = object({
     }).required('is required'),
     sessionAt: time.required('is required'),
     labels: labelRules.default(undefined),
+    seconds: yesNo,
   }).required('is required'),
   before: object({
     plan: list(object({ date: day.required('is required'), type: yup.string().required('is required') })),

@@ -48,6 +48,7 @@ const pin = object({
 }).noUnknown();
 
 const sets = number(0, 60, 'sets').required('is required');
+const why = yup.string().required('is required').max(600, 'must be 600 characters or fewer');
 const laid = object({
   on: day.required('is required'),
   type: anyOf(sessionTypes).required('is required'),
@@ -59,7 +60,13 @@ const laid = object({
   contacts: number(0, 400, 'landings').required('is required'),
   eccentric: sets,
   label: yup.string().required('is required').max(12, 'must be 12 characters or fewer'),
-  why: yup.string().required('is required').max(600, 'must be 600 characters or fewer'),
+  why,
+  second: object({
+    type: anyOf(sessionTypes).required('is required'),
+    minutes: number(1, 60, 'minutes').required('is required'),
+    start: time.required('is required'),
+    why,
+  }).default(undefined),
 }).noUnknown();
 
 /** What the labels of the days allow, as far as it is not the usual. */
@@ -101,6 +108,7 @@ const squadSchema = object({
     sessionAt: time.required('is required'),
     days: anyOf(['consolidate', 'spread']).required('is required'),
     labels: labelRules.noUnknown().default({}),
+    seconds: yesNo,
   }).required('is required'),
   school: anyOf(loadingSchools).required('is required'),
   minutes: number(10, 120, 'minutes').required('is required'),

@@ -14,6 +14,8 @@ export interface LaidSession extends Cost {
   /** The label of the day, "MD-4"; "-" where no fixture is near. */
   label: string;
   why: string;
+  /** A short one before practice, where the house has two a day. */
+  second?: { type: SessionType; minutes: number; start: string; why: string };
 }
 
 /** What became of a session when the season was laid anew. */

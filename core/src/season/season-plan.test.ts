@@ -139,6 +139,24 @@ describe('the season of a squad', () => {
     for (const days of [2, 3, 4]) expect(before(days).every((s) => s.heavyLower < 2 && s.eccentric === 0)).toBe(true);
   });
 
+  it('has a short second session before practice where the house wants it, and nothing else changes', () => {
+    const practices = ['2026-12-15', '2026-12-17', '2026-12-22'].map(
+      (on): Entry => ({ id: on, kind: 'practice', name: 'Hall', on, start: '18:30', minutes: 90, effort: 7 }),
+    );
+    const of = (seconds: boolean) =>
+      laidBy(
+        ask({
+          season: { ...emptySeason, entries: [...league, ...practices], rules: { ...emptySeason.rules, seconds } },
+        }),
+      ).laid;
+    const [one, two] = [of(false), of(true)];
+    expect(two.map(({ second: _, ...session }) => session)).toEqual(one);
+    const seconds = two.flatMap(({ second, on, timing }) => (second ? [{ ...second, on, timing }] : []));
+    expect(seconds.length).toBeGreaterThan(0);
+    for (const second of seconds)
+      expect(second).toMatchObject({ timing: 'after', minutes: 10, start: '18:05', type: 'arm-care' });
+  });
+
   it('keeps to the hours in which there is training', () => {
     const hours: Entry = {
       id: 'h',

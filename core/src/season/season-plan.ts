@@ -42,6 +42,8 @@ export interface LayingRules {
   days: CaseRules['days'];
   /** What the labels of the days allow, where it is not the usual. */
   labels: Partial<LabelRules>;
+  /** A short second session before practice, on days with a session behind it. */
+  seconds?: boolean;
 }
 
 export const usualRules: LayingRules = {
@@ -243,6 +245,7 @@ export function caseOf(ask: SeasonAsk): CalendarCase {
       sessionAt: rules.sessionAt,
       restDays: rules.restDays,
       labels: rules.labels,
+      ...(rules.seconds ? { seconds: true } : {}),
     },
     ...(before.length ? { before: { plan: before } } : {}),
     around: {

@@ -15,17 +15,15 @@ interface CalendarHolder {
   athlete_id: string | null;
 }
 
-/** A laid session as an entry of a calendar; the same session keeps its id when it is written anew. */
-function sessionEvent(holder: string, { on, type, minutes, start, label, why }: LaidSession): OutgoingEvent {
+/** A laid session as an entry of a calendar, with the short one of its day; the same session keeps its id when it is written anew. */
+function sessionEvents(holder: string, { on, label, second, ...first }: LaidSession): OutgoingEvent[] {
   const ofDay = label === '-' ? '' : `, ${label}`;
-  return {
-    id: `session-${on}-${holder}@tropaeum`,
+  const event = (which: string, { type, minutes, start, why }: NonNullable<LaidSession['second']>): OutgoingEvent => ({
+    id: `${which}-${on}-${holder}@tropaeum`,
     name: `${sessionTypeNames[type]}, ${minutes} min${ofDay}`,
-    on,
-    start,
-    minutes,
-    about: why,
-  };
+    ...{ on, start, minutes, about: why },
+  });
+  return [event('session', first), ...(second ? [event('second', second)] : [])];
 }
 
 /** Calendars that are subscribed to: whoever has the address reads it, and nothing else. */
@@ -51,7 +49,7 @@ export function calendarRoutes({ database, now, today }: Services): Router {
       const laid = own?.laid.length ? own.laid : content.laid;
       return writeCalendar({ name: athlete?.name ?? squad.name, zone: content.zone, asOf: now() }, [
         ...entries.map((entry) => ({ ...entry, id: `${entry.id}@tropaeum` })),
-        ...laid.map((session) => sessionEvent(athlete_id ?? squad_id, session)),
+        ...laid.flatMap((session) => sessionEvents(athlete_id ?? squad_id, session)),
       ]);
     });
     ctx.type = 'text/calendar; charset=utf-8';

@@ -129,11 +129,11 @@ interface SessionChipProps {
 
 /** A session as it is laid: its type in letters and colour, when it starts, its pin. */
 export function SessionChip({ session, pinned, selected, onSelect, onMove }: SessionChipProps) {
-  const { type, on, start, minutes, timing, why } = session;
+  const { type, on, start, minutes, timing, why, second } = session;
   return (
     <Chip
       dragged={{ what: 'session', id: on, from: on }}
-      label={`${sessionTypeNames[type]}, ${minutes} min at ${start} ${timingWords[timing]}${pinned ? ', pinned' : ''}. ${why}`}
+      label={`${sessionTypeNames[type]}, ${minutes} min at ${start} ${timingWords[timing]}${pinned ? ', pinned' : ''}. ${why}${second ? ` ${second.start} ${second.why}` : ''}`}
       className={`font-semibold ${typeFill[type]}`}
       selected={selected}
       onSelect={onSelect}
@@ -141,7 +141,10 @@ export function SessionChip({ session, pinned, selected, onSelect, onMove }: Ses
     >
       <span className="min-w-0 flex-1 leading-tight">
         <span className="block truncate">{shortType[type]}</span>
-        <span className="dose block font-normal">{start}</span>
+        <span className="dose block font-normal">
+          {start}
+          {second ? ' +1' : ''}
+        </span>
       </span>
       {pinned && <Pin size={10} className="shrink-0" aria-hidden="true" />}
     </Chip>

@@ -87,6 +87,20 @@ export function RulesPanel({ forAthlete }: { forAthlete: boolean }) {
               ))}
             </select>
           </label>
+          <label className="col-span-2 mt-1 flex items-baseline gap-2">
+            <input
+              type="checkbox"
+              checked={rules.seconds ?? false}
+              onChange={(e) => put({ seconds: e.target.checked })}
+            />
+            <span>
+              A short second session before practice{' '}
+              <span className="text-quiet">
+                Ten minutes for shoulder or hips, twice a week at most, on days that have a session anyway: nothing is
+                taken from the easy days.
+              </span>
+            </span>
+          </label>
           <fieldset className="col-span-2 mt-2">
             <legend className="label">Hard days</legend>
             {(['consolidate', 'spread'] as const).map((one) => (

@@ -257,7 +257,7 @@ function DayByDay({ laid, from }: { laid: readonly LaidSession[]; from: string }
       <tbody>
         {laid
           .filter(({ on }) => on >= from)
-          .map(({ on, label, type, minutes, start, timing, why }) => (
+          .map(({ on, label, type, minutes, start, timing, why, second }) => (
             <tr key={on} className="break-inside-avoid border-t border-edge align-top">
               <td className="pr-3 whitespace-nowrap">{dayName(on)}</td>
               <td className="pr-3 whitespace-nowrap">{label === '-' ? '' : label}</td>
@@ -267,7 +267,10 @@ function DayByDay({ laid, from }: { laid: readonly LaidSession[]; from: string }
               <td className="pr-3 whitespace-nowrap">
                 {start} {timingWords[timing]}
               </td>
-              <td>{why}</td>
+              <td>
+                {why}
+                {second ? ` ${second.start} ${sessionTypeNames[second.type]}: ${second.why}` : ''}
+              </td>
             </tr>
           ))}
       </tbody>

@@ -51,6 +51,12 @@ export function SelectedSession({ day, athlete, members }: SelectedSessionProps)
           </p>
           <p className="mt-1 text-small">{session.why}</p>
           <p className="mt-1 text-small text-quiet">{holding(session)}.</p>
+          {session.second && (
+            <p className="mt-1 border-l-2 border-laurel pl-2 text-small">
+              <span className="dose">{session.second.start}</span> {sessionTypeNames[session.second.type]},{' '}
+              {session.second.minutes} min. {session.second.why}
+            </p>
+          )}
         </>
       ) : (
         <h2 className="head text-lg">{pin ? 'Nothing, as you wish' : 'No session'}</h2>

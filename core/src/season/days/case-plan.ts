@@ -1,3 +1,4 @@
+import { daysBetween } from '../../athlete/athlete';
 import { two } from '../../athlete/day-in-text';
 import type { Cost } from '../../session-type/cost';
 import { weightIn } from '../../session-type/derive';
@@ -123,8 +124,47 @@ function usualStart({ day }: LaidDay, timing: Timing, minutes: number, { houseRu
   return clock(Math.min(24 * 60 - 5, Math.max(...sport.map(endOf)) + behind));
 }
 
+/** Minutes of a second session of a day, and how many a week has; common practice, no source. */
+const [secondMinutes, secondsAWeek] = [10, 2];
+
+/** Short second sessions before practice, on days whose session stands behind it: they cost nothing that is felt, so that the week stays as it is laid. */
+function secondsOf(rows: readonly Row[], laid: readonly LaidDay[], arms: Arms, given: CalendarCase): Row[] {
+  if (!given.houseRules.seconds) return [];
+  const type: SessionType = arms.careOfArm ? 'arm-care' : 'flexibility';
+  const weekOf = (date: string) => Math.floor(daysBetween(given.from, date) / 7);
+  const inWeek = new Map<number, number>();
+  return rows.flatMap((row, i): Row[] => {
+    const { day, pinned } = laid[i] as LaidDay;
+    const [practice] = day.practices;
+    if (row.timing !== 'after' || pinned || !mainTypes.has(row.type) || !practice?.time || day.toFixture === 1)
+      return [];
+    const had = inWeek.get(weekOf(row.date)) ?? 0;
+    const at = minuteOfDay(practice.time) - ahead - secondMinutes;
+    if (had >= secondsAWeek || at < 0 || (day.window?.from && at < minuteOfDay(day.window.from))) return [];
+    inWeek.set(weekOf(row.date), had + 1);
+    const { label } = row;
+    const what = arms.careOfArm ? 'ten minutes for the shoulder' : 'ten minutes of mobility';
+    return [
+      {
+        ...{
+          date: row.date,
+          type,
+          minutes: secondMinutes,
+          timing: 'before' as const,
+          start: clock(at),
+          at: clock(at),
+          label,
+        },
+        ...{ heavyLower: 0, heavyUpper: 0, contacts: 0, eccentric: 0 },
+        why: `${label === '-' ? '' : `${label}: `}${what} before practice, the second session of the day.`,
+      },
+    ];
+  });
+}
+
 function rowsOf(given: CalendarCase, memory: WeekMemory | undefined) {
-  const { laid, weeks, days } = layCase(given, armsOf(given.athlete.sport, given.athlete.role), memory);
+  const arms = armsOf(given.athlete.sport, given.athlete.role);
+  const { laid, weeks, days } = layCase(given, arms, memory);
   const weekOf = (day: Day) => Math.floor(days.indexOf(day) / 7);
   const isFirst = (one: LaidDay) =>
     laid.find((l) => mainTypes.has(l.type) && weekOf(l.day) === weekOf(one.day)) === one;
@@ -144,7 +184,7 @@ function rowsOf(given: CalendarCase, memory: WeekMemory | undefined) {
       label: labelOf(one.day),
     };
   });
-  return { rows, weeks, days };
+  return { rows, seconds: secondsOf(rows, laid, arms, given), weeks, days };
 }
 
 /**
@@ -153,8 +193,9 @@ function rowsOf(given: CalendarCase, memory: WeekMemory | undefined) {
  * @example planOfCase(calendarCase).plan[0] // { date: '2027-01-12', type: 'whole-body', minutes: 35, timing: 'after', ... }
  */
 export function planOfCase(given: CalendarCase, memory?: WeekMemory): CasePlan {
-  const { rows, weeks, days } = rowsOf(given, memory);
-  return { plan: rows.map(({ at: _, label: __, ...row }) => row), gave: gaveOf(rows, weeks, days) };
+  const { rows, seconds, weeks, days } = rowsOf(given, memory);
+  const all = [...seconds, ...rows].sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0));
+  return { plan: all.map(({ at: _, label: __, ...row }) => row), gave: gaveOf(rows, weeks, days) };
 }
 
 /** A calendar laid as a season shows it. */
@@ -168,9 +209,17 @@ export interface SessionsOfCase {
 
 /** Lays a calendar with the clock and the label of every session. @example sessionsOfCase(caseOf(ask)).sessions[0].label // 'MD-4' */
 export function sessionsOfCase(given: CalendarCase, memory?: WeekMemory): SessionsOfCase {
-  const { rows, weeks, days } = rowsOf(given, memory);
+  const { rows, seconds, weeks, days } = rowsOf(given, memory);
   return {
-    sessions: rows.map(({ date, at, start: _, ...row }) => ({ ...row, on: date, start: at })),
+    sessions: rows.map(({ date, at, start: _, ...row }) => {
+      const second = seconds.find((s) => s.date === date);
+      return {
+        ...{ ...row, on: date, start: at },
+        ...(second
+          ? { second: { type: second.type, minutes: second.minutes, start: second.at, why: second.why } }
+          : {}),
+      };
+    }),
     weeks,
     labels: Object.fromEntries(days.map((day) => [day.on, labelOf(day)]).filter(([, label]) => label !== '-')),
     gave: gaveOf(rows, weeks, days),

@@ -68,6 +68,8 @@ export interface CaseRules {
   sessionsPerWeek: { min: number; max: number };
   /** When sessions are done where the sport leaves the day free, "18:00". */
   sessionAt: string;
+  /** A short second session before practice, on days with a session behind it. */
+  seconds?: boolean;
   /** Days off a week, where it is said. */
   restDays?: number;
   /** What the labels of the days allow, where it is not the usual. */
