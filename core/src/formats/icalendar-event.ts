@@ -6,6 +6,20 @@ import { isZone, momentOf, type WallTime, wallTimeAt } from './zone-time';
 
 /** Most times that one entry may come again. */
 const mostTimes = 750;
+/** Most steps that all rules of a calendar may take together: some hundred years of days, or a league of weekly practices many times over. */
+const mostSteps = 40_000;
+/** Rules that come again within a day are no calendar of a season. */
+const withinADay = /FREQ=(SECONDLY|MINUTELY|HOURLY)|BY(HOUR|MINUTE|SECOND)=[^;]*,/i;
+
+/** How far the rules of one calendar may still be followed. */
+export class Steps {
+  private left = mostSteps;
+
+  take(line: number): void {
+    if (this.left-- <= 0)
+      throw new Unreadable(line, 'comes again too often: what this calendar repeats is more than is read');
+  }
+}
 
 /** A time as it stands in a calendar: on clocks of a zone, or a whole day. */
 export interface Moment extends WallTime {
@@ -106,6 +120,7 @@ export class Event {
     private readonly zones: Zones,
     private readonly club: string,
     bad: BadLine[],
+    private readonly steps: Steps,
   ) {
     this.properties = component.lines.flatMap((line) => {
       try {
@@ -177,6 +192,8 @@ export class Event {
   private repeated(rule: Property, start: Moment, property: Property, from: string, to: string): Moment[] {
     const universal = /Z$/.test(property.raw.trim());
     const zone = start.allDay ? this.club : this.zoneOf(property, universal);
+    if (withinADay.test(rule.raw))
+      throw new Unreadable(rule.line, 'comes again within a day; daily is the most that is read');
     let recur: ICAL.Recur;
     try {
       recur = ICAL.Recur.fromString(this.untilOnItsClocks(rule, zone));
@@ -187,6 +204,7 @@ export class Event {
     const times: Moment[] = [];
     const iterator = recur.iterator(begin);
     for (let time = iterator.next(); time && times.length < mostTimes; time = iterator.next()) {
+      this.steps.take(rule.line);
       const [on, clock] = time.toString().split('T') as [string, string];
       if (on > dayAfter(to, 1)) break;
       if (on < dayAfter(from, -1)) continue;

@@ -1,6 +1,6 @@
 import { dayAfter } from '../athlete/athlete';
 import { type Entry, type EntryKind, entryKinds } from '../season/calendar';
-import { Event, Unreadable, Zones } from './icalendar-event';
+import { Event, Steps, Unreadable, Zones } from './icalendar-event';
 import { type BadLine, componentsOf } from './icalendar-lines';
 import { wallTimeAt } from './zone-time';
 
@@ -21,6 +21,9 @@ interface ReadOptions {
   /** What an entry is where its words do not say. */
   otherwise: EntryKind;
 }
+
+/** Events of a calendar, and entries they come to, at the most: a club has some hundreds. */
+const [mostEvents, mostEntries] = [5000, 3000];
 
 /** Words by which an entry is known; common practice, no source. */
 const kindWords: readonly [EntryKind, RegExp][] = [
@@ -70,9 +73,11 @@ export function readCalendar(text: string, { zone, from, to, otherwise }: ReadOp
     zone,
     bad,
   );
+  const steps = new Steps();
   const events = within
     .filter(({ name }) => name === 'VEVENT')
-    .map((component) => new Event(component, zones, zone, bad));
+    .slice(0, mostEvents)
+    .map((component) => new Event(component, zones, zone, bad, steps));
   const told: { id: string; entry: Entry; at: number; uid: string; cancelled: boolean }[] = [];
   const cancelled = new Set<string>();
   /** Single times that are told anew, by what they stand for. */
@@ -99,6 +104,11 @@ export function readCalendar(text: string, { zone, from, to, otherwise }: ReadOp
         const last = dayAfter(here.on, days - 1);
         if (last < from || here.on > to) continue;
         const id = repeats || instead ? `${uid}|${wallTimeAt((instead ?? time).at, 'UTC').on}` : uid;
+        if (told.length >= mostEntries)
+          throw new Unreadable(
+            event.component.line,
+            `and what follows is left out: no more than ${mostEntries} entries are read`,
+          );
         told.push({
           id,
           uid,

@@ -98,10 +98,10 @@ const happening = new Set<EntryKind>(['fixture', 'practice']);
 const untimed = (entry: Entry) => entry.start === undefined || entry.minutes === undefined;
 
 /** The same thing put down twice: kind, day and name are the same, and the time where both say one. */
-function isTwice(a: Entry, b: Entry): boolean {
+function isTwice(a: Entry, b: Entry, nameOf: (entry: Entry) => string): boolean {
   if (a.kind !== b.kind || a.on !== b.on) return false;
   const timesAgree = a.start === undefined || b.start === undefined || a.start === b.start;
-  return timesAgree && plainName(a.name) === plainName(b.name);
+  return timesAgree && nameOf(a) === nameOf(b);
 }
 
 function overlap(a: Entry, b: Entry): boolean {
@@ -152,13 +152,20 @@ export function clashesOf(entries: readonly Entry[]): Clash[] {
 /** Entries of one day that are the same, or overlap. */
 function pairsOf(entries: readonly Entry[]): Clash[] {
   const said = (entry: Entry) => Object.values(entry).filter((value) => value !== undefined).length;
+  const names = new Map(entries.map((entry) => [entry, plainName(entry.name)]));
+  const nameOf = (entry: Entry) => names.get(entry) as string;
   const byDay = new Map<string, Entry[]>();
-  for (const entry of entries) byDay.set(entry.on, [...(byDay.get(entry.on) ?? []), entry]);
+  for (const entry of entries) {
+    const ofDay = byDay.get(entry.on);
+    if (ofDay) ofDay.push(entry);
+    else byDay.set(entry.on, [entry]);
+  }
   return [...byDay.values()].flatMap((ofDay) =>
     ofDay.flatMap((first, i) =>
       ofDay.slice(i + 1).flatMap((second): Clash[] => {
         const [a, b] = said(second) > said(first) ? [second, first] : [first, second];
-        if (isTwice(a, b)) return [{ kind: 'twice', ids: [a.id, b.id], words: `${a.name} on ${a.on} is there twice.` }];
+        if (isTwice(a, b, nameOf))
+          return [{ kind: 'twice', ids: [a.id, b.id], words: `${a.name} on ${a.on} is there twice.` }];
         if (overlap(a, b))
           return [{ kind: 'overlap', ids: [a.id, b.id], words: `${a.name} and ${b.name} overlap on ${a.on}.` }];
         return [];
