@@ -220,7 +220,7 @@ test('a calendar file is read, its bad lines told by number; a feed that answers
   const league = `${new URL(page.url()).origin}/api/stand-ins/league.ics`;
   await page.getByLabel('Address of a calendar feed').fill(`${league}?behave=page`);
   await page.getByRole('button', { name: 'Read', exact: true }).click();
-  await expect(page.getByRole('alert')).toContainText('no calendar, such as a web page');
+  await expect(page.getByRole('alert')).toContainText('brings no calendar');
   await page.getByLabel('Address of a calendar feed').fill(league);
   await page.getByRole('button', { name: 'Read', exact: true }).click();
   const feed = page.locator('[data-feed]');

@@ -26,6 +26,7 @@ export async function demoServer(cluster, database, port, log) {
       TROPAEUM_LOG: log,
       TROPAEUM_DATABASE_URL: cluster.url('tropaeum_app', database),
       TROPAEUM_PORT: String(port),
+      TROPAEUM_FEEDS_ALLOWED: `127.0.0.1:${port},localhost:${port}`,
       TROPAEUM_WEB_FOLDER: join(root, 'web/dist'),
     },
   });

@@ -40,6 +40,8 @@ try {
       ...withoutOwner,
       TROPAEUM_DATABASE_URL: cluster.url('tropaeum_app', 'tropaeum'),
       TROPAEUM_PORT: String(port),
+      // The made-up league beside the server is no public address; it is named.
+      TROPAEUM_FEEDS_ALLOWED: process.env.TROPAEUM_FEEDS_ALLOWED ?? `127.0.0.1:${port},localhost:${port}`,
       TROPAEUM_WEB_FOLDER: join(root, 'web/dist'),
       TROPAEUM_LOG: process.env.TROPAEUM_LOG ?? 'warn',
     },

@@ -8,6 +8,8 @@ export interface Config {
   /** A fixed day for demos and tests instead of the clock's. */
   today?: string;
   logLevel: string;
+  /** Hosts whose calendars may be read although they are not public, such as a simulator beside the server. */
+  feedsAllowed: string[];
 }
 
 /** Reads the configuration from environment variables; throws naming the one that is missing. */
@@ -21,5 +23,6 @@ export function configFrom(env: NodeJS.ProcessEnv): Config {
     ...(env.TROPAEUM_WEB_FOLDER ? { webFolder: env.TROPAEUM_WEB_FOLDER } : {}),
     ...(env.TROPAEUM_TODAY ? { today: env.TROPAEUM_TODAY } : {}),
     logLevel: env.TROPAEUM_LOG ?? 'info',
+    feedsAllowed: (env.TROPAEUM_FEEDS_ALLOWED ?? '').split(',').filter(Boolean),
   };
 }

@@ -17,7 +17,7 @@ const services: Services = {
   database,
   messages: immediateMessageService(now),
   sensors: standInSensors(),
-  feeds: networkFeedReader(),
+  feeds: networkFeedReader({ allowed: config.feedsAllowed }),
   log,
   now,
   today: () => config.today ?? now().toISOString().slice(0, 10),

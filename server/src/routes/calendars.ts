@@ -1,6 +1,6 @@
 import Router from '@koa/router';
 import { type OutgoingEvent, writeCalendar } from '@tropaeum/core/formats/icalendar-write';
-import { counted } from '@tropaeum/core/season/calendar';
+import { counted, type Entry } from '@tropaeum/core/season/calendar';
 import type { LaidSession } from '@tropaeum/core/season/laid';
 import { sessionTypeNames } from '@tropaeum/core/session-type/session-type';
 import { notFound } from '../doors/problem';
@@ -26,6 +26,21 @@ function sessionEvents(holder: string, { on, label, second, ...first }: LaidSess
   return [event('session', first), ...(second ? [event('second', second)] : [])];
 }
 
+/** An entry as others may read it: that somebody is away, never why, and nothing of the hours somebody keeps. */
+function given({ id, kind, name, on, until, start, minutes, importance, effort }: Entry): OutgoingEvent[] {
+  if (kind === 'hours') return [];
+  return [
+    {
+      ...{ id: `${id}@tropaeum`, kind, name: kind === 'away' ? 'Away' : name, on },
+      ...(until === undefined ? {} : { until }),
+      ...(start === undefined ? {} : { start }),
+      ...(minutes === undefined ? {} : { minutes }),
+      ...(importance === undefined ? {} : { importance }),
+      ...(effort === undefined ? {} : { effort }),
+    },
+  ];
+}
+
 /** Calendars that are subscribed to: whoever has the address reads it, and nothing else. */
 export function calendarRoutes({ database, now, today }: Services): Router {
   const router = new Router();
@@ -48,7 +63,7 @@ export function calendarRoutes({ database, now, today }: Services): Router {
       const entries = counted([...withFeeds(content.entries, fromFeeds), ...(own?.entries ?? [])]);
       const laid = own?.laid.length ? own.laid : content.laid;
       return writeCalendar({ name: athlete?.name ?? squad.name, zone: content.zone, asOf: now() }, [
-        ...entries.map((entry) => ({ ...entry, id: `${entry.id}@tropaeum` })),
+        ...entries.flatMap((entry) => given(entry)),
         ...laid.flatMap((session) => sessionEvents(athlete_id ?? squad_id, session)),
       ]);
     });
