@@ -3,7 +3,7 @@ import Router from '@koa/router';
 import Koa from 'koa';
 import compress from 'koa-compress';
 import helmet from 'koa-helmet';
-import { answerErrors, sameOrigin, signedIn } from './doors/middleware';
+import { answerErrors, notKept, sameOrigin, signedIn, soundInput } from './doors/middleware';
 import { servePages } from './pages';
 import { athleteLinkRoutes } from './routes/athlete-link';
 import { athleteRoutes } from './routes/athletes';
@@ -50,12 +50,27 @@ export function apiRouter(services: Services): Router {
     templateRoutes(services),
     deviceRoutes(services),
   ];
+  api.use(healthRoutes(services.database).routes());
   for (const router of open) api.use(router.routes());
   const inside = new Router();
   inside.use(signedIn(services.database));
   for (const router of closed) inside.use(router.routes());
   api.use(inside.routes());
   return api;
+}
+
+/** Whether the server lives, and whether it can serve. */
+function healthRoutes(database: Services['database']): Router {
+  const router = new Router();
+  router.get('/alive', (ctx) => {
+    ctx.body = { alive: true };
+  });
+  router.get('/ready', async (ctx) => {
+    const ready = await database.answers();
+    ctx.status = ready ? 200 : 503;
+    ctx.body = { ready };
+  });
+  return router;
 }
 
 const goneAway = new Set(['ECONNRESET', 'EPIPE', 'ERR_STREAM_PREMATURE_CLOSE']);
@@ -76,9 +91,11 @@ export function createApp(services: Services, webFolder?: string): Koa {
       crossOriginEmbedderPolicy: false,
     }),
   );
+  app.use(notKept);
   app.use(compress({ threshold: 1024, br: false }));
   app.use(sameOrigin);
   app.use(bodyParser({ enableTypes: ['json'], jsonLimit: '512kb' }));
+  app.use(soundInput);
   const api = apiRouter(services);
   app.use(api.routes());
   if (webFolder) app.use(servePages(webFolder));

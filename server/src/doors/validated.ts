@@ -1,17 +1,27 @@
+import { isDay } from '@tropaeum/core/formats/days';
 import * as yup from 'yup';
 import { notRight, Problem } from './problem';
 
 const uuidShape = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/;
 
+/** An instant as it is written everywhere, with a day that there is: "9" and 30 February are none. */
+const instant = /^(\d{4}-\d{2}-\d{2})T([01]\d|2[0-3]):[0-5]\d(:[0-5]\d(\.\d{1,9})?)?(Z|[+-]([01]\d|2[0-3]):[0-5]\d)$/;
+const isMoment = (text: string): boolean => {
+  const on = instant.exec(text)?.[1];
+  return on !== undefined && isDay(on) && !Number.isNaN(Date.parse(text));
+};
+
 export const uuid = yup.string().matches(uuidShape, 'must be a UUID in lower case');
-export const day = yup.string().matches(/^\d{4}-\d{2}-\d{2}$/, 'must be a date such as 2026-12-09');
-export const moment = yup
+export const day = yup
   .string()
   .test(
-    'moment',
-    'must be a point in time such as 2026-12-09T18:30:00Z',
-    (v) => v === undefined || !Number.isNaN(Date.parse(v)),
+    'day',
+    'must be a date such as 2026-12-09',
+    (v) => v === undefined || (/^\d{4}-\d{2}-\d{2}$/.test(v) && isDay(v)),
   );
+export const moment = yup
+  .string()
+  .test('moment', 'must be a point in time such as 2026-12-09T18:30:00Z', (v) => v === undefined || isMoment(v));
 
 /** Checks what came in against a schema; every fault is named with its path, fields nobody asked for are dropped. */
 export function validated<T>(schema: yup.ISchema<T>, value: unknown): T {
