@@ -139,6 +139,8 @@ function calls(
       opensTo: 'owner',
     },
     'DELETE /squads/:id/calendar-links': { path: `/squads/${club().squadId}/calendar-links`, opensTo: 'owner' },
+    'GET /alive': { path: '/alive', opensTo: 'anyone' },
+    'GET /ready': { path: '/ready', opensTo: 'anyone' },
     'GET /calendars/:token.ics': { path: '/calendars/nobody.ics', opensTo: 'anyone' },
     'GET /stand-ins/league.ics': { path: '/stand-ins/league.ics', opensTo: 'anyone' },
     'GET /devices/hanging-scale': { path: '/devices/hanging-scale', opensTo: 'everyone-own' },
