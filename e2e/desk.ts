@@ -64,6 +64,12 @@ export async function restrict(page: Page, sentence: string): Promise<void> {
   await page.getByRole('button', { name: 'Add a restriction' }).click();
   const dialog = page.getByRole('dialog');
   await dialog.getByRole('textbox', { name: 'Restriction' }).fill(sentence);
+  // What is allowed comes in a moment later and moves the button: it is pressed when all of it stands.
+  await dialog
+    .getByRole('heading', { name: /^Allowed/ })
+    .waitFor({ timeout: 5000 })
+    // One that does not hold on the day has no list.
+    .catch(() => undefined);
   await dialog.getByRole('button', { name: 'Save' }).click();
   await expect(dialog).toHaveCount(0);
 }

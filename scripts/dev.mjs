@@ -21,7 +21,12 @@ const children = [
   spawn(join(root, 'node_modules/.bin/tsx'), ['watch', 'server/src/main.ts'], {
     cwd: root,
     stdio: 'inherit',
-    env: { ...process.env, TROPAEUM_DATABASE_URL: cluster.url('tropaeum_app', 'tropaeum'), TROPAEUM_PORT: '4180', TROPAEUM_FEEDS_ALLOWED: '127.0.0.1,localhost' },
+    env: {
+      ...process.env,
+      TROPAEUM_DATABASE_URL: cluster.url('tropaeum_app', 'tropaeum'),
+      TROPAEUM_PORT: '4180',
+      TROPAEUM_FEEDS_ALLOWED: '127.0.0.1,localhost',
+    },
   }),
   spawn(join(root, 'node_modules/.bin/vite'), ['web', '--host', '127.0.0.1', '--port', '5173'], {
     cwd: root,
