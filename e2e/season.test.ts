@@ -36,7 +36,8 @@ const ribbon = (page: Page) => page.locator('[data-ribbon]').getAttribute('data-
 const on = (page: Page, day: string) => page.locator(`[data-day="${day}"]`);
 const fixtureOn = (page: Page, day: string) => on(page, day).getByRole('button', { name: /^Fixture/ });
 
-async function drag(page: Page, what: ReturnType<typeof fixtureOn>, day: string): Promise<void> {
+/** Takes something up and holds it over a day. */
+async function hold(page: Page, what: ReturnType<typeof fixtureOn>, day: string): Promise<void> {
   const from = await what.boundingBox();
   const to = await on(page, day).boundingBox();
   if (!from || !to) throw new Error('is not on the page');
@@ -44,6 +45,10 @@ async function drag(page: Page, what: ReturnType<typeof fixtureOn>, day: string)
   await page.mouse.down();
   await page.mouse.move(from.x + 5, from.y + 14, { steps: 4 });
   await page.mouse.move(to.x + to.width / 2, to.y + to.height / 2, { steps: 8 });
+}
+
+async function drag(page: Page, what: ReturnType<typeof fixtureOn>, day: string): Promise<void> {
+  await hold(page, what, day);
   await page.mouse.up();
 }
 
@@ -134,13 +139,7 @@ test('days bear labels and times; what a fixture would move is told before it is
   await expect(chosen).toContainText('20:15 behind practice');
   await expect(chosen).toContainText(/MD-4: .+ behind practice/);
 
-  const fixture = await fixtureOn(page, '2026-12-19').boundingBox();
-  const to = await on(page, '2026-12-17').boundingBox();
-  if (!fixture || !to) throw new Error('is not on the page');
-  await page.mouse.move(fixture.x + 15, fixture.y + 6);
-  await page.mouse.down();
-  await page.mouse.move(fixture.x + 5, fixture.y + 14, { steps: 4 });
-  await page.mouse.move(to.x + to.width / 2, to.y + to.height / 2, { steps: 8 });
+  await hold(page, fixtureOn(page, '2026-12-19'), '2026-12-17');
   await expect(page.locator('[data-consequence]')).toContainText(/Let go on Thu 17 Dec:.*(to|left out|new on)/);
   expect(await laid(page)).toEqual(before);
   await page.keyboard.press('Escape');

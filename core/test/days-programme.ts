@@ -1,5 +1,4 @@
 import {
-  axes,
   type Choice,
   type DaysProblem,
   halfSets,
@@ -15,6 +14,7 @@ import {
   short,
 } from '../src/season/days/problem';
 import type { Programme } from '../src/session/solver';
+import { costAxes } from '../src/session-type/cost';
 import type { SessionType } from '../src/session-type/session-type';
 import { each, type Term, Writing } from './writing';
 
@@ -34,7 +34,7 @@ export function daysProgramme(problem: DaysProblem): Programme {
   const places = days.flatMap((day, d) =>
     day.choices.map((choice): Place => {
       const column = writing.choice(choice.worth);
-      const amounts = axes.map((_, a) => {
+      const amounts = costAxes.map((_, a) => {
         const amount = writing.variable(0, 0, choice.most[a] as number, true);
         writing.atMost(0, [
           [amount, 1],
@@ -63,7 +63,7 @@ export function daysProgramme(problem: DaysProblem): Programme {
 
   function ofWeek(w: number, week: ProblemWeek) {
     const indices = Array.from({ length: 7 }, (_, i) => 7 * w + i);
-    for (const a of axes.keys()) {
+    for (const a of costAxes.keys()) {
       const terms = inWeek(w).map((p): Term => [p.amounts[a] as number, 1]);
       writing.near(week.aim[a] as number, terms, short[a] as number, over[a] as number);
       writing.atMost(week.most[a] as number, terms);

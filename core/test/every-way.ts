@@ -1,5 +1,4 @@
 import {
-  axes,
   type Choice,
   type DaysProblem,
   halfSets,
@@ -14,6 +13,7 @@ import {
   prices,
   short,
 } from '../src/season/days/problem';
+import { costAxes } from '../src/session-type/cost';
 import type { SessionType } from '../src/session-type/session-type';
 
 interface Taken {
@@ -46,7 +46,7 @@ export function everyWay(problem: DaysProblem): number {
 }
 
 function amountsWithin({ least, most }: Choice): number[][] {
-  return axes.reduce<number[][]>(
+  return costAxes.reduce<number[][]>(
     (all, _, a) =>
       all.flatMap((before) =>
         Array.from({ length: (most[a] as number) - (least[a] as number) + 1 }, (_, i) => [
@@ -78,7 +78,7 @@ function worthOf(problem: DaysProblem, plan: Plan): number | undefined {
     const taken = own.filter((s, d) => s && ofWeek[d]?.open && s.choice.offer.type !== 'flexibility').length;
     if (taken > open - week.leastRest) return undefined;
     let volume = 0;
-    for (const a of axes.keys()) {
+    for (const a of costAxes.keys()) {
       const sum = sessions.reduce((all, s) => all + (s.amounts[a] as number), 0);
       if (sum > (week.most[a] as number)) return undefined;
       volume += sum * (halfSets[a] as number);

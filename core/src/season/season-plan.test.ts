@@ -37,7 +37,6 @@ const ask = (changes: Partial<SeasonAsk> = {}): SeasonAsk => ({
   weeks: 4,
   ...changes,
 });
-const laidBy = (of: SeasonAsk) => outlook(of);
 const laidOn = (on: string, type: LaidSession['type'], more: Partial<LaidSession> = {}): LaidSession => ({
   ...{ on, type, minutes: 30, timing: 'only', start: '18:00', label: '-', why: 'For a reason.' },
   ...{ heavyLower: 0, heavyUpper: 0, contacts: 0, eccentric: 0 },
@@ -51,15 +50,15 @@ const athlete = { id: 'a', level: 'intermediate', born: '2001-03-04', minutes: 3
 
 describe('the season of a squad', () => {
   it('is laid from the week that today is in, and nothing is laid in the past', () => {
-    const { laid, weeks } = laidBy(ask());
+    const { laid, weeks } = outlook(ask());
     expect(weeks.map(({ from }) => from)).toEqual(['2026-12-07', '2026-12-14', '2026-12-21', '2026-12-28']);
     expect(laid.every(({ on }) => on >= today)).toBe(true);
     expect(laid.length).toBeGreaterThanOrEqual(7);
   });
 
   it('is the same again when nothing has changed, and told as no move', () => {
-    const first = laidBy(ask());
-    const again = laidBy(ask({ season: { ...emptySeason, entries: league, laid: first.laid } }));
+    const first = outlook(ask());
+    const again = outlook(ask({ season: { ...emptySeason, entries: league, laid: first.laid } }));
     expect(again.laid).toEqual(first.laid);
     expect(again.moves).toEqual([]);
   });
@@ -67,7 +66,7 @@ describe('the season of a squad', () => {
   it('keeps what was laid for days that are over, and says how long a week is', () => {
     const over = laidOn('2026-12-07', 'power');
     const gone = laidOn('2026-08-03', 'power');
-    const { laid, weeks } = laidBy(ask({ season: { ...emptySeason, entries: league, laid: [gone, over] } }));
+    const { laid, weeks } = outlook(ask({ season: { ...emptySeason, entries: league, laid: [gone, over] } }));
     expect(laid[0]).toEqual(over);
     expect(laid.some(({ on }) => on === gone.on)).toBe(false);
     const second = laid.filter(({ on }) => on >= '2026-12-14' && on < '2026-12-21');
@@ -75,7 +74,7 @@ describe('the season of a squad', () => {
   });
 
   it('holds round a session that is written, and lays none on its day', () => {
-    const { laid } = laidBy(ask({ written: [written('2026-12-15')] }));
+    const { laid } = outlook(ask({ written: [written('2026-12-15')] }));
     expect(laid.some(({ on }) => on === '2026-12-15')).toBe(false);
     const heavy = laid.filter(({ heavyLower }) => heavyLower >= 2).map(({ on }) => on);
     expect(heavy).not.toContain('2026-12-14');
@@ -88,7 +87,7 @@ describe('the season of a squad', () => {
       { on: '2026-12-17', type: 'none' as const },
       { on: '2026-12-18', type: 'lower-body' as const },
     ];
-    const { laid, gaveWay } = laidBy(ask({ season: { ...emptySeason, entries: league, pins } }));
+    const { laid, gaveWay } = outlook(ask({ season: { ...emptySeason, entries: league, pins } }));
     expect(laid.find(({ on }) => on === '2026-12-16')?.type).toBe('power');
     expect(laid.some(({ on }) => on === '2026-12-17')).toBe(false);
     expect(laid.find(({ on }) => on === '2026-12-18')?.heavyLower).toBeLessThanOrEqual(3);
@@ -102,7 +101,7 @@ describe('the season of a squad', () => {
       (on): Entry => ({ id: on, kind: 'free', name: 'Free', on }),
     );
     const travel: Entry = { id: 't', kind: 'travel', name: 'Ferry', on: '2026-12-14' };
-    const { gaveWay, laid } = laidBy(ask({ season: { ...emptySeason, entries: [...league, ...free, travel] } }));
+    const { gaveWay, laid } = outlook(ask({ season: { ...emptySeason, entries: [...league, ...free, travel] } }));
     expect(laid.filter(({ on }) => on === '2026-12-14').every(({ type }) => type === 'flexibility')).toBe(true);
     expect(gaveWay.some(({ on, words }) => on === '2026-12-14' && words.includes('0 of'))).toBe(true);
   });
@@ -117,7 +116,7 @@ describe('the season of a squad', () => {
       minutes: 90,
       effort: 7,
     };
-    const { laid, labels } = laidBy(ask({ season: { ...emptySeason, entries: [...league, practice] } }));
+    const { laid, labels } = outlook(ask({ season: { ...emptySeason, entries: [...league, practice] } }));
     expect(labels).toMatchObject({
       '2026-12-12': 'MD',
       '2026-12-13': 'MD+1',
@@ -133,7 +132,7 @@ describe('the season of a squad', () => {
 
   it('goes by what the labels allow where the coach has changed it', () => {
     const rules = { ...emptySeason.rules, labels: { dayBefore: 'nothing' as const, legsBefore: 4, slowBefore: 5 } };
-    const { laid } = laidBy(ask({ season: { ...emptySeason, entries: league, rules } }));
+    const { laid } = outlook(ask({ season: { ...emptySeason, entries: league, rules } }));
     const before = (days: number) => laid.filter(({ label }) => label === `MD-${days}`);
     expect(before(1)).toEqual([]);
     for (const days of [2, 3, 4]) expect(before(days).every((s) => s.heavyLower < 2 && s.eccentric === 0)).toBe(true);
@@ -144,7 +143,7 @@ describe('the season of a squad', () => {
       (on): Entry => ({ id: on, kind: 'practice', name: 'Hall', on, start: '18:30', minutes: 90, effort: 7 }),
     );
     const of = (seconds: boolean) =>
-      laidBy(
+      outlook(
         ask({
           season: { ...emptySeason, entries: [...league, ...practices], rules: { ...emptySeason.rules, seconds } },
         }),
@@ -167,7 +166,7 @@ describe('the season of a squad', () => {
       start: '20:00',
       end: '23:00',
     };
-    const { laid } = laidBy(ask({ season: { ...emptySeason, entries: [...league, hours] } }));
+    const { laid } = outlook(ask({ season: { ...emptySeason, entries: [...league, hours] } }));
     expect(laid.length).toBeGreaterThan(3);
     expect(laid.every(({ start }) => start >= '20:00')).toBe(true);
   });
@@ -193,20 +192,20 @@ describe('the season of a squad', () => {
 });
 
 describe("an athlete's season", () => {
-  const plan = laidBy(ask()).laid;
+  const plan = outlook(ask()).laid;
   const season = { ...emptySeason, entries: league, laid: plan };
   const own = (changes: Partial<OwnSeason>): OwnSeason => ({ ...emptyOwnSeason, ...changes });
   const used = ['2026-11-30', '2026-12-02', '2026-12-04'].map(written);
 
   it('asks for no landings of somebody who may not land', () => {
     const wantedOf = (restrictions: Restriction[]) =>
-      laidBy(ask({ athlete: { ...athlete, restrictions } })).laid.map(({ contacts }) => contacts);
+      outlook(ask({ athlete: { ...athlete, restrictions } })).laid.map(({ contacts }) => contacts);
     expect(Math.max(...wantedOf([{ region: 'knee', severity: 'limit', cause: 'post-operative-late' }]))).toBe(0);
     expect(Math.max(...wantedOf([]))).toBeGreaterThan(0);
   });
 
   it("is the squad's where nothing stands against it", () => {
-    const { moves } = laidBy(ask({ season, own: own({}), athlete, written: used }));
+    const { moves } = outlook(ask({ season, own: own({}), athlete, written: used }));
     expect(moves).toEqual([]);
   });
 
@@ -222,7 +221,7 @@ describe("an athlete's season", () => {
   it('differs only where its own calendar asks', () => {
     const taken = plan.find(({ on }) => on > '2026-12-14') as LaidSession;
     const free: Entry = { id: 'f', kind: 'free', name: 'Birthday', on: taken.on };
-    const { moves, laid } = laidBy(ask({ season, own: own({ entries: [free] }), athlete, written: used }));
+    const { moves, laid } = outlook(ask({ season, own: own({ entries: [free] }), athlete, written: used }));
     expect(laid.some(({ on }) => on === taken.on)).toBe(false);
     expect(moves.length).toBeGreaterThan(0);
     expect(moves.length).toBeLessThanOrEqual(3);
@@ -232,13 +231,13 @@ describe("an athlete's season", () => {
 
   it('stands a fixture of the squad on another day where it is moved for this one', () => {
     const moved = match('2026-12-20', { id: '2026-12-19' });
-    const { laid } = laidBy(ask({ season, own: own({ entries: [moved] }), athlete, written: used }));
+    const { laid } = outlook(ask({ season, own: own({ entries: [moved] }), athlete, written: used }));
     expect(laid.some(({ on }) => on === '2026-12-20')).toBe(false);
   });
 
   it('comes back in steps after a month away', () => {
     const away: Entry = { id: 'w', kind: 'away', name: 'Knee', on: '2026-11-05', until: '2026-12-08' };
-    const { weeks } = laidBy(ask({ own: own({ entries: [away] }), athlete }));
+    const { weeks } = outlook(ask({ own: own({ entries: [away] }), athlete }));
     expect(weeks.map(({ phase, week }) => `${phase} ${week}`)).toEqual([
       'Return 1',
       'Return 2',
@@ -253,7 +252,7 @@ describe("an athlete's season", () => {
   it('gives who did not play the work of a match on the day after, and nobody else', () => {
     const played = match('2026-12-12', { playedBy: { a: 0 } });
     const of = (id: string) =>
-      laidBy(
+      outlook(
         ask({
           season: { ...emptySeason, entries: [played, ...league.slice(1)] },
           own: own({}),

@@ -1,10 +1,8 @@
 import type { BlockKind, Pattern } from '../exercise/vocabulary';
 import { preparingBlocks } from '../session/joint-load';
 import type { Plan } from '../session/plan';
-import { axisOfSets, type Cost } from '../session-type/cost';
+import { axisOfSets, type Cost, countedBlocks } from '../session-type/cost';
 import type { SessionType } from '../session-type/session-type';
-
-const worked: ReadonlySet<string> = new Set(['strength', 'prevention', 'power']);
 
 const loweringSeconds = (tempo: string | undefined) => Number.parseInt(tempo ?? '', 10) || 0;
 
@@ -22,17 +20,19 @@ export interface PlanDose extends Cost {
  */
 export function doseOfPlan(plan: Pick<Plan, 'blocks'>): PlanDose {
   const dose: PlanDose = { heavyLower: 0, heavyUpper: 0, contacts: 0, eccentric: 0, throws: 0, patterns: {} };
-  for (const { kind, items } of plan.blocks)
+  for (const { kind, items } of plan.blocks) {
+    const block = kind as BlockKind;
     for (const item of items) {
       const pattern = item.pattern as Pattern;
       // Hops of a warm-up are no landings: they come from no height.
-      if (!preparingBlocks.has(kind as BlockKind)) dose.contacts += item.impactContacts;
+      if (!preparingBlocks.has(block)) dose.contacts += item.impactContacts;
       if (pattern === 'throw') dose.throws += item.sets * (item.reps ?? 0);
-      if (!worked.has(kind)) continue;
+      if (!countedBlocks.has(block)) continue;
       dose.patterns[pattern] = (dose.patterns[pattern] ?? 0) + item.sets;
-      const axis = axisOfSets(kind as BlockKind, pattern, loweringSeconds(item.tempo));
+      const axis = axisOfSets(block, pattern, loweringSeconds(item.tempo));
       if (axis) dose[axis] += item.sets;
     }
+  }
   return dose;
 }
 

@@ -59,7 +59,7 @@ const lower: ReadonlySet<Pattern> = new Set<Pattern>([
 /** Patterns whose slow lowering makes sore. */
 const lengthened: ReadonlySet<Pattern> = new Set<Pattern>(['knee-flexion', 'hip-adduction']);
 /** Blocks whose sets count; what prepares or closes costs nothing. */
-const worked: ReadonlySet<BlockKind> = new Set<BlockKind>(['strength', 'prevention', 'power']);
+export const countedBlocks: ReadonlySet<BlockKind> = new Set<BlockKind>(['strength', 'prevention', 'power']);
 /** Seconds of lowering from which on it is slow. */
 const slowLowering = 3;
 
@@ -70,7 +70,7 @@ const slowLowering = 3;
  * @example axisOfSets('strength', 'knee-dominant', 2) // 'heavyLower'
  */
 export function axisOfSets(block: BlockKind, pattern: Pattern, lowering: number): keyof Cost | undefined {
-  if (!worked.has(block)) return undefined;
+  if (!countedBlocks.has(block)) return undefined;
   if (lengthened.has(pattern) || lowering >= slowLowering) return 'eccentric';
   if (block !== 'strength') return undefined;
   return lower.has(pattern) ? 'heavyLower' : armPatterns.has(pattern) ? 'heavyUpper' : undefined;

@@ -11,6 +11,23 @@ export interface SignedIn {
   coachId: string;
 }
 
+/** What the body parser refuses, by its status. */
+const ofBody: Readonly<Record<number, string>> = {
+  400: 'The body is not JSON.',
+  413: 'That is too much at once.',
+  415: 'The body must be JSON in UTF-8.',
+};
+const away = 'The database cannot be reached at the moment; nothing was saved. Try again in a moment.';
+
+/** What whoever asked is told of an error; nothing where the fault is ours. */
+function problemOf(error: unknown): Problem | undefined {
+  if (error instanceof Problem) return error;
+  const { status } = error as { status?: number };
+  const refused = status === undefined ? undefined : ofBody[status];
+  if (status !== undefined && refused) return new Problem(status, refused);
+  return isDatabaseAway(error) ? new Problem(503, away) : undefined;
+}
+
 /** Turns every error into an answer of one shape; only problems speak. */
 export function answerErrors(log: Logger): Middleware {
   return async (ctx, next) => {
@@ -19,22 +36,7 @@ export function answerErrors(log: Logger): Middleware {
       if (ctx.status === 404 && ctx.path.startsWith('/api/') && ctx.body === undefined)
         throw new Problem(404, 'There is nothing here.');
     } catch (error) {
-      const status = (error as { status?: number }).status;
-      const problem =
-        error instanceof Problem
-          ? error
-          : status === 400
-            ? new Problem(400, 'The body is not JSON.')
-            : status === 413
-              ? new Problem(413, 'That is too much at once.')
-              : status === 415
-                ? new Problem(415, 'The body must be JSON in UTF-8.')
-                : isDatabaseAway(error)
-                  ? new Problem(
-                      503,
-                      'The database cannot be reached at the moment; nothing was saved. Try again in a moment.',
-                    )
-                  : undefined;
+      const problem = problemOf(error);
       if (problem?.status === 503) {
         ctx.set('retry-after', '5');
         log.warn(causeOf(error), 'database away');

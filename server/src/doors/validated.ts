@@ -1,4 +1,4 @@
-import { isDay } from '@tropaeum/core/formats/days';
+import { day, isDay } from '@tropaeum/core/formats/days';
 import * as yup from 'yup';
 import { notRight, Problem } from './problem';
 
@@ -11,14 +11,8 @@ const isMoment = (text: string): boolean => {
   return on !== undefined && isDay(on) && !Number.isNaN(Date.parse(text));
 };
 
+export { day };
 export const uuid = yup.string().matches(uuidShape, 'must be a UUID in lower case');
-export const day = yup
-  .string()
-  .test(
-    'day',
-    'must be a date such as 2026-12-09',
-    (v) => v === undefined || (/^\d{4}-\d{2}-\d{2}$/.test(v) && isDay(v)),
-  );
 export const moment = yup
   .string()
   .test('moment', 'must be a point in time such as 2026-12-09T18:30:00Z', (v) => v === undefined || isMoment(v));

@@ -1,6 +1,6 @@
 import { axisWords } from '@tropaeum/core/season/days/case-plan';
-import { axes } from '@tropaeum/core/season/days/problem';
 import { mondayOf } from '@tropaeum/core/season/season';
+import { costAxes } from '@tropaeum/core/session-type/cost';
 import { dayName } from '../ui/days';
 import { capital, words } from '../ui/words';
 import type { StoredSeason } from './season-data';
@@ -41,7 +41,7 @@ export function WeekPanel({ day, athleteId, stored }: WeekPanelProps) {
           </tr>
         </thead>
         <tbody>
-          {axes.map((axis) => {
+          {costAxes.map((axis) => {
             const short = week.dose[axis] < shortFrom * week.wanted[axis];
             return (
               <tr key={axis} className="border-t border-edge">

@@ -1,6 +1,6 @@
 import { daysBetween } from '../../athlete/athlete';
 import { two } from '../../athlete/day-in-text';
-import type { Cost } from '../../session-type/cost';
+import { type Cost, costAxes } from '../../session-type/cost';
 import { weightIn } from '../../session-type/derive';
 import type { SessionType } from '../../session-type/session-type';
 import { signatureFor } from '../../sport/signature/signature-of';
@@ -13,8 +13,7 @@ import type { CalendarCase, CaseEntry } from './case';
 import type { WeekMemory } from './chain-weeks';
 import { type Day, endOf, isOpen, labelOf } from './day';
 import { type LaidDay, layCase } from './lay-days';
-import { axes } from './problem';
-import { whyOf } from './why';
+import { ofLabel, whyOf } from './why';
 
 export const timings = ['before', 'between', 'after', 'only'] as const;
 /** Where a session stands on a day of the sport. */
@@ -156,7 +155,7 @@ function secondsOf(rows: readonly Row[], laid: readonly LaidDay[], arms: Arms, g
           label,
         },
         ...{ heavyLower: 0, heavyUpper: 0, contacts: 0, eccentric: 0 },
-        why: `${label === '-' ? '' : `${label}: `}${what} before practice, the second session of the day.`,
+        why: `${ofLabel(label)}${what} before practice, the second session of the day.`,
       },
     ];
   });
@@ -240,7 +239,7 @@ function gaveOf(plan: readonly PlannedDay[], weeks: readonly WeekAsked[], days: 
     const monday = (ofWeek[0] as Day).on;
     const rows = plan.filter((p) => ofWeek.some((d) => d.on === p.date));
     const main = rows.filter((p) => mainTypes.has(p.type)).length;
-    const short = axes.flatMap((axis) => {
+    const short = costAxes.flatMap((axis) => {
       const given = rows.reduce((sum, p) => sum + p[axis], 0);
       return given < 0.75 * week.aim[axis] - 1e-9
         ? [`${given} of ${Math.round(week.aim[axis])} ${axisWords[axis]}`]

@@ -78,8 +78,8 @@ export interface CaseRules {
 
 /** What is known of an athlete beside the document, where weeks are laid within a season. */
 export interface Around {
-  /** Phase of each week, and which week of it that is, from 1. */
-  phases?: readonly { phase: Phase; week: number }[];
+  /** Phase of each week with its name, and which week of it that is, from 1. */
+  phases?: readonly { phase: Phase; name: string; week: number }[];
   /** Sessions that stand as they were written or done, by day; a day without one that is over has none. */
   standing?: ReadonlyMap<string, StandingSession | undefined>;
   /** Minutes of a session at the most. */

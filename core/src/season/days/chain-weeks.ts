@@ -1,6 +1,7 @@
 import {
   type Choice,
   type DaysProblem,
+  gapCounts,
   hardInARow,
   longestGap,
   marks,
@@ -201,13 +202,7 @@ function jointOf({ days, legDays, entry }: DaysProblem, w: number) {
   const edge = 7 * w;
   const pinned = (d: number) => d < 0 || (days[d]?.pinned ?? false);
   const fixedHard = (d: number) => d >= 0 && (days[d]?.hard ?? false);
-  const windows =
-    w === 0
-      ? []
-      : [1, 2, 3].filter((k) => {
-          const window = Array.from({ length: longestGap }, (_, i) => edge - k + i);
-          return window.every((d) => !days[d]?.noGap) && window.some((d) => (days[d]?.choices.length ?? 0) > 0);
-        });
+  const windows = w === 0 ? [] : [1, 2, 3].filter((k) => gapCounts(days, edge - k));
   return (before: WeekWay | undefined, after: WeekWay): number | undefined => {
     const of = [...(before?.last ?? entry), ...after.first] as const;
     const at = (k: number) => of[k + 2] as number;

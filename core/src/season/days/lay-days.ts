@@ -1,11 +1,11 @@
-import type { Cost } from '../../session-type/cost';
+import { type Cost, costAxes } from '../../session-type/cost';
 import type { SessionType } from '../../session-type/session-type';
 import type { Arms } from './allowed';
 import type { WeekAsked } from './asked';
 import type { CalendarCase } from './case';
 import { chainWeeks, type WeekMemory } from './chain-weeks';
 import type { Day } from './day';
-import { axes, problemOfCase, unit } from './problem';
+import { problemOfCase, unit } from './problem';
 
 /** A session laid on a day. */
 export interface LaidDay extends Cost {
@@ -37,7 +37,7 @@ export function layCase(given: CalendarCase, arms: Arms, memory?: WeekMemory): L
   const { worth, chosen } = chainWeeks(problem, memory);
   const laid = chosen.map(({ day, choice, amounts }): LaidDay => {
     const held = Object.fromEntries(
-      axes.map((axis, a) => [axis, unit[axis] * (amounts[a] as number)]),
+      costAxes.map((axis, a) => [axis, unit[axis] * (amounts[a] as number)]),
     ) as unknown as Cost;
     const { type, minutes } = choice.offer;
     return {

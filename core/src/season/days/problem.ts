@@ -1,5 +1,5 @@
 import { dayAfter } from '../../athlete/athlete';
-import { costAxes as axes, type Cost, volumeOf } from '../../session-type/cost';
+import { type Cost, costAxes, volumeOf } from '../../session-type/cost';
 import type { SessionType } from '../../session-type/session-type';
 import { type Arms, mainTypes, type Offer, offersOn } from './allowed';
 import { comingBackOn, type WeekAsked, weeksAsked } from './asked';
@@ -7,7 +7,6 @@ import { type CalendarCase, inWeek, type StandingSession } from './case';
 import { type Day, daysOfCase, isOpen } from './day';
 import { labelRulesOf } from './label-rules';
 
-export { axes };
 /** Landings are laid by the ten. */
 export const unit: Cost = { heavyLower: 1, heavyUpper: 1, contacts: 10, eccentric: 1 };
 /** An amount on each axis, in its unit, in the order of the axes. */
@@ -107,7 +106,7 @@ export const onceAWeek: readonly SessionType[] = ['conditioning', 'power'];
 /** Share of what a week is asked for that the step from week to week always leaves: after weeks with nothing it does not hold at nothing. */
 const leftByStep = 0.5;
 
-const inUnits = (cost: Cost): Units => axes.map((axis) => cost[axis] / unit[axis]) as unknown as Units;
+const inUnits = (cost: Cost): Units => costAxes.map((axis) => cost[axis] / unit[axis]) as unknown as Units;
 
 export const volumeOfUnits = (units: readonly number[]): number =>
   units.reduce((sum, amount, axis) => sum + amount * (halfSets[axis] as number), 0);
@@ -149,7 +148,6 @@ function sizesOf(offer: Offer, worth: number): Choice[] {
 
 /** The days of a case, what its weeks are asked for, and both as numbers. */
 export interface CaseProblem {
-  given: CalendarCase;
   days: readonly Day[];
   weeks: readonly WeekAsked[];
   problem: DaysProblem;
@@ -221,13 +219,13 @@ export function problemOfCase(given: CalendarCase, arms: Arms): CaseProblem {
     // Of whom nothing is known, nothing is a step too large.
     volumesBefore: given.athleteHistory?.length ? [history(1), history(2)] : [Number.POSITIVE_INFINITY, 0],
   };
-  return { given, days, weeks, problem };
+  return { days, weeks, problem };
 }
 
 /** What is pinned goes before every bound of its week. */
 function inNumbers(week: WeekAsked, days: readonly ProblemDay[]): ProblemWeek {
   const pinned = days.filter((d) => d.pinned);
-  const least = axes.map((_, a) =>
+  const least = costAxes.map((_, a) =>
     pinned.reduce((sum, d) => sum + Math.min(...d.choices.map((c) => c.least[a] as number)), 0),
   );
   const pinnedVolume = pinned.reduce((sum, d) => sum + Math.min(...d.choices.map((c) => volumeOfUnits(c.least))), 0);
@@ -249,8 +247,8 @@ function inNumbers(week: WeekAsked, days: readonly ProblemDay[]): ProblemWeek {
         : Math.max(Math.floor(2 * week.mostVolume + 1e-9), pinnedVolume),
     step: week.step,
     floor: Math.max(Math.floor(leftByStep * volumeOfUnits(aim)), pinnedVolume),
-    restDays: Math.max(0, week.restDays),
-    leastRest: Math.max(0, Math.min(1, open.length - takenByPins, open.length)),
+    restDays: week.restDays,
+    leastRest: Math.min(1, open.length - takenByPins),
     wantsLegs: week.aim.heavyLower >= 2,
     wantsSpeed: week.aim.contacts >= 30,
     varied: week.sessions.min >= 3,
@@ -263,9 +261,25 @@ export const mostAfter = ({ step, floor }: ProblemWeek, last: number, lastButOne
     ? Number.POSITIVE_INFINITY
     : Math.max(floor, Math.floor((1 + step) * Math.max(last, lastButOne) + 1e-9));
 
+/** Marks that two sessions so many days apart may not both bear. */
+export const clashing = (apart: number, legDays: number): number =>
+  (apart < legDays ? marks.legs : 0) | (apart < 2 ? marks.upper | marks.landings : 0);
+
 /** Whether two sessions may stand so many days apart; what the coach has pinned on both is not asked. */
 export const mayNeighbour = (a: number, b: number, apart: number, legDays: number): boolean =>
-  (a & b & ((apart < legDays ? marks.legs : 0) | (apart < 2 ? marks.upper | marks.landings : 0))) === 0;
+  (a & b & clashing(apart, legDays)) === 0;
+
+/** Every mark that a session on a day could bear. */
+export const marksPossible = (day: ProblemDay | undefined): number =>
+  day?.choices.reduce((all, choice) => all | choice.marks, 0) ?? 0;
+
+/** Whether days from one on without anything would be too long a stretch: the sport gives nothing on them, and something could be laid. */
+export function gapCounts(days: readonly ProblemDay[], from: number): boolean {
+  const window = days.slice(Math.max(0, from), from + longestGap);
+  return (
+    window.length === longestGap && window.every((day) => !day.noGap) && window.some((day) => day.choices.length > 0)
+  );
+}
 
 /** Most heavy legs of a pinned session that stands too near to a fixture: its place and length are kept, its weight is not. */
 const pinnedLegs = 3;

@@ -1,11 +1,14 @@
+import { costAxes } from '../../session-type/cost';
 import type { SessionType } from '../../session-type/session-type';
 import {
-  axes,
   type Choice,
+  clashing,
   type DaysProblem,
+  gapCounts,
   halfSets,
   longestGap,
   marks,
+  marksPossible,
   notLarge,
   onceAWeek,
   over,
@@ -90,14 +93,14 @@ class Bag {
     private readonly week: ProblemWeek,
   ) {
     for (const { choice } of kinds)
-      for (let a = 0; a < axes.length; a++) {
+      for (let a = 0; a < costAxes.length; a++) {
         const [least, most] = [choice.least[a] as number, choice.most[a] as number];
         this.low[a] = (this.low[a] as number) + least;
         this.high[a] = (this.high[a] as number) + most;
         this.roomy[a] = (this.roomy[a] as number) + (a < 2 ? Math.max(least, Math.min(most, notLarge)) : most);
         if (a < 2) this.forced += Math.max(0, least - notLarge);
       }
-    for (let a = 0; a < axes.length; a++) this.high[a] = Math.min(this.high[a] as number, week.most[a] as number);
+    for (let a = 0; a < costAxes.length; a++) this.high[a] = Math.min(this.high[a] as number, week.most[a] as number);
   }
 
   count(...types: readonly SessionType[]): number {
@@ -311,25 +314,21 @@ interface DayRules {
 
 function rulesOf({ days, legDays, edges }: WeekInNumbers): DayRules[] {
   const free = (k: number) => !days[k]?.pinned;
-  const clash = (d: number, apart: number) => (d >= apart && (free(d) || free(d - apart)) ? ~0 : 0);
-  const can = (d: number) => days[d]?.choices.reduce((all, c) => all | c.marks, 0) ?? 0;
+  /** What two days may not both bear, where the coach has not pinned both. */
+  const clash = (d: number, apart: number) =>
+    d >= apart && (free(d) || free(d - apart)) ? clashing(apart, legDays) : 0;
+  const can = (d: number) => marksPossible(days[d]);
   const mayBeHard = (d: number) => days[d]?.hard || (can(d) & marks.hard) > 0;
-  const gapEnds = days.map((_, d) => {
-    const window = days.slice(Math.max(0, d - longestGap + 1), d + 1);
-    return (
-      window.length === longestGap && window.every((of) => !of.noGap) && window.some((of) => of.choices.length > 0)
-    );
-  });
-  const near = (marks.legs | marks.upper | marks.landings) & ~0;
-  const nearBefore = legDays > 2 ? marks.legs : 0;
+  const gapEnds = days.map((_, d) => d >= longestGap - 1 && gapCounts(days, d - longestGap + 1));
+  const [near, nearBefore] = [clashing(1, legDays), clashing(2, legDays)];
   return days.map((day, d): DayRules => {
     const left = perWeek - 1 - d;
     const atEdge = left === 0 ? edges.last[1] : left === 1 ? edges.last[0] : 0;
     const atEdgeBefore = left === 0 ? edges.last[0] : 0;
     const run = mayBeHard(d + 1) && (mayBeHard(d + 2) || (d > 0 && mayBeHard(d - 1))) ? marks.hard : 0;
     return {
-      near: clash(d, 1) & near,
-      nearBefore: clash(d, 2) & nearBefore,
+      near: clash(d, 1),
+      nearBefore: clash(d, 2),
       run: d > 1 && [d, d - 1, d - 2].some((k) => free(k) && !days[k]?.hard),
       hard: day.hard,
       gapEnds: gapEnds[d] as boolean,
@@ -350,9 +349,8 @@ function kindsOf(days: readonly ProblemDay[]): { kinds: Kind[]; of: number[][] }
   const of = days.map(({ choices, pinned, open }) =>
     choices.map((choice) => {
       if (choice.offer.type === 'flexibility') return nothing;
-      const taken = open;
-      const key = [choice.offer.type, choice.least, choice.most, pinned, taken].join(' ');
-      const at = known.get(key) ?? kinds.push({ choice, pinned, taken }) - 1;
+      const key = [choice.offer.type, choice.least, choice.most, pinned, open].join(' ');
+      const at = known.get(key) ?? kinds.push({ choice, pinned, taken: open }) - 1;
       known.set(key, at);
       return at;
     }),
@@ -496,23 +494,13 @@ function patternOf(end: Begun): Pattern {
 export function edgesOf(problem: DaysProblem, w: number): Edges {
   const { days, weeks, legDays, entry } = problem;
   const from = perWeek * w;
-  const can = (d: number): number =>
-    d < 0 ? (entry[d + 2] ?? 0) : (days[d]?.choices ?? []).reduce((all, c) => all | c.marks, 0);
+  const can = (d: number): number => (d < 0 ? (entry[d + 2] ?? 0) : marksPossible(days[d]));
   const hard = (d: number) => (d >= 0 && days[d]?.hard) || (can(d) & marks.hard) > 0;
   /** Marks of a day that a day beyond the edge could clash with, or that could make a run of hard days with it. */
   const askedOf = (d: number, beyond: readonly number[], run: readonly (readonly number[])[]) =>
-    beyond.reduce((all, e) => {
-      const apart = Math.abs(e - d);
-      const clash = (apart < legDays ? marks.legs : 0) | (apart < 2 ? marks.upper | marks.landings : 0);
-      return all | (clash & can(e));
-    }, 0) | (run.some((others) => others.every(hard)) ? marks.hard : 0);
-  const gapOver = (edge: number) =>
-    edge > 0 &&
-    edge < days.length &&
-    [1, 2, 3].some((k) => {
-      const window = Array.from({ length: longestGap }, (_, i) => edge - k + i);
-      return window.every((d) => !days[d]?.noGap) && window.some((d) => (days[d]?.choices.length ?? 0) > 0);
-    });
+    beyond.reduce((all, e) => all | (clashing(Math.abs(e - d), legDays) & can(e)), 0) |
+    (run.some((others) => others.every(hard)) ? marks.hard : 0);
+  const gapOver = (edge: number) => edge > 0 && edge < days.length && [1, 2, 3].some((k) => gapCounts(days, edge - k));
   const [d0, d6] = [from, from + 6];
   const steps = [w, w + 1, w + 2].some((k) => weeks[k]?.step !== undefined);
   return {

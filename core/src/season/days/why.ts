@@ -3,7 +3,8 @@ import type { Timing } from './case-plan';
 import { labelOf } from './day';
 import type { LaidDay } from './lay-days';
 
-const ofLabel = (label: string) => (label === '-' ? '' : `${label}: `);
+/** A label as the beginning of a sentence; nothing where there is none. */
+export const ofLabel = (label: string) => (label === '-' ? '' : `${label}: `);
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** What the session of a day is for and why it stands there, in a sentence; the first of a week says what the week is about. */
