@@ -1,3 +1,71 @@
+/** Folders of the core from the bottom to the top: one may import only what stands before it. */
+const layers = [
+  'common',
+  'date',
+  'body',
+  'dose',
+  'exercise/model',
+  'exercise/mechanics',
+  'exercise/library',
+  'exercise/catalogue',
+  'exercise/check',
+  'limits',
+  'athlete',
+  'kit',
+  'capacity',
+  'session-type',
+  'sport',
+  'progress',
+  'session/brief',
+  'session/type',
+  'session/context',
+  'session/draft',
+  'load',
+  'session/prescription',
+  'session/scoring',
+  'session/search',
+  'session/composer',
+  'session/squad',
+  'session/editing',
+  'session/wording',
+  'session/plan',
+  'session/player',
+  'review',
+  'season/calendar',
+  'season/scheduler',
+  'season/periodisation',
+  'season/plan',
+  'formats',
+];
+
+/** Folders of the web application in the same order. */
+const webLayers = [
+  'api',
+  'saving',
+  'devices',
+  'workers',
+  'ui',
+  'demands',
+  'capacity',
+  'library',
+  'session',
+  'season',
+  'squad',
+  'navigation',
+  'layout',
+];
+
+const noTests = '\\.(test|bench)\\.tsx?$';
+
+/** A rule for each folder: nothing of the folders above it, types neither. */
+const upwards = (root, folders) =>
+  folders.slice(0, -1).map((folder, place) => ({
+    name: `${root}-${folder}-knows-nothing-above`.replaceAll('/', '-'),
+    severity: 'error',
+    from: { path: `^${root}/src/${folder}/`, pathNot: noTests },
+    to: { path: `^${root}/src/(${folders.slice(place + 1).join('|')})/` },
+  }));
+
 /** Arrows point one way; core knows neither screen nor clock nor input and output. */
 module.exports = {
   forbidden: [
@@ -10,13 +78,13 @@ module.exports = {
     {
       name: 'core-without-io',
       severity: 'error',
-      from: { path: '^core/src', pathNot: '\\.test\\.ts$' },
+      from: { path: '^core/src', pathNot: noTests },
       to: { dependencyTypes: ['core'] },
     },
     {
       name: 'core-without-screen',
       severity: 'error',
-      from: { path: '^core/src', pathNot: '\\.test\\.ts$' },
+      from: { path: '^core/src', pathNot: noTests },
       to: {
         path: 'node_modules/',
         pathNot:
@@ -25,36 +93,15 @@ module.exports = {
     },
     { name: 'web-and-server-apart', severity: 'error', from: { path: '^web/src' }, to: { path: '^(server|cli)/' } },
     { name: 'server-and-web-apart', severity: 'error', from: { path: '^server/src' }, to: { path: '^(web|cli)/' } },
+    { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
     {
-      name: 'no-circles',
+      name: 'every-core-folder-has-a-layer',
       severity: 'error',
-      from: {},
-      to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } },
+      from: { path: '^core/src/' },
+      to: { path: '^core/src/', pathNot: `^core/src/((${layers.join('|')})/|index\\.ts$)` },
     },
-    {
-      name: 'body-first',
-      severity: 'error',
-      from: { path: '^core/src/body', pathNot: '\\.test\\.ts$' },
-      to: { path: '^core/src/(?!body)' },
-    },
-    {
-      name: 'dose-first',
-      severity: 'error',
-      from: { path: '^core/src/dose', pathNot: '\\.test\\.ts$' },
-      to: { path: '^core/src/(?!dose)' },
-    },
-    {
-      name: 'exercise-before-sport',
-      severity: 'error',
-      from: { path: '^core/src/exercise' },
-      to: { path: '^core/src/(?!body|dose|exercise)' },
-    },
-    {
-      name: 'session-before-formats',
-      severity: 'error',
-      from: { path: '^core/src/(?!formats)', pathNot: '\\.test\\.ts$' },
-      to: { path: '^core/src/formats' },
-    },
+    ...upwards('core', layers),
+    ...upwards('web', webLayers),
   ],
   options: {
     doNotFollow: { path: 'node_modules' },

@@ -1,5 +1,7 @@
 import { defineConfig } from '@playwright/test';
 
+const address = process.env.TROPAEUM_E2E_URL ?? 'http://127.0.0.1:4180';
+
 export default defineConfig({
   testDir: 'e2e',
   testMatch: '*.test.ts',
@@ -10,8 +12,14 @@ export default defineConfig({
     ? [['list'], ['json', { outputFile: process.env.TROPAEUM_E2E_REPORT }]]
     : [['list']],
   use: {
-    baseURL: process.env.TROPAEUM_E2E_URL ?? 'http://127.0.0.1:4180',
+    baseURL: address,
+    // The tour has been seen: one test looks at it.
+    storageState: {
+      cookies: [],
+      origins: [{ origin: address, localStorage: [{ name: 'tropaeum-tour', value: 'seen' }] }],
+    },
     viewport: { width: 1280, height: 800 },
+    locale: 'en-GB',
     launchOptions: { executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium' },
   },
 });

@@ -4,8 +4,8 @@ export default defineConfig({
   test: {
     include: ['{core,server,cli,web}/{src,test}/**/*.test.ts'],
     globalSetup: ['server/test/cluster.ts'],
-    testTimeout: 120_000,
-    hookTimeout: 60_000,
+    testTimeout: 300_000,
+    hookTimeout: 120_000,
     fileParallelism: true,
     maxWorkers: 2,
   },

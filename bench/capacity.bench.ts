@@ -1,10 +1,10 @@
 import type { Bench } from 'tinybench';
 import type { Athlete } from '../core/src/athlete/athlete';
-import type { Showing } from '../core/src/athlete/showing';
+import type { PerformanceRecord } from '../core/src/athlete/performance-record';
 import { Capacity } from '../core/src/capacity/capacity';
-import { catalogueOf } from '../core/src/exercise/catalogue';
-import { variantById } from '../core/src/exercise/library';
-import type { Variant } from '../core/src/exercise/variant';
+import { catalogueOf } from '../core/src/exercise/catalogue/catalogue';
+import { variantById } from '../core/src/exercise/library/library';
+import type { Variant } from '../core/src/exercise/model/variant';
 
 const shipped = catalogueOf();
 const athlete: Athlete = { heightCm: 178, massKg: 74, born: '2004-05-01', sex: 'female', level: 'intermediate' };
@@ -12,9 +12,9 @@ const day = '2026-12-09';
 const exercises = ['push-up', 'bent-row', 'split-squat', 'single-leg-hinge', 'single-leg-bridge', 'calf-raise'];
 
 /** Sixty sessions of six exercises, three sets each. */
-const shown: Showing[] = Array.from({ length: 60 }, (_, i) => i).flatMap((session) =>
+const shown: PerformanceRecord[] = Array.from({ length: 60 }, (_, i) => i).flatMap((session) =>
   exercises.map(
-    (variant): Showing => ({
+    (variant): PerformanceRecord => ({
       on: new Date(Date.parse('2026-08-01') + session * 2 * 86_400_000).toISOString().slice(0, 10),
       variant,
       side: 'both',

@@ -1,8 +1,8 @@
 import { setFlagsFromString } from 'node:v8';
 import { runInNewContext } from 'node:vm';
 import loadHighs from 'highs';
-import { begin, composedOf, refine } from '../core/src/session/compose';
-import { highsSolver } from '../core/src/session/highs-solver';
+import { begin, composedOf, refine } from '../core/src/session/composer/compose';
+import { highsSolver } from '../core/src/session/search/highs-solver';
 import { randomBrief } from '../core/test/random-briefs';
 
 const composes = 100;

@@ -1,16 +1,16 @@
 import loadHighs from 'highs';
 import type { Bench } from 'tinybench';
-import type { Brief } from '../core/src/session/brief';
-import { begin, bestOf, composedOf, refine } from '../core/src/session/compose';
-import { contextOf } from '../core/src/session/context';
-import { choicesOf } from '../core/src/session/draft';
-import { highsSolver } from '../core/src/session/highs-solver';
-import { prepare } from '../core/src/session/preparing';
+import type { Brief } from '../core/src/session/brief/brief';
+import { begin, bestOf, composedOf, refine } from '../core/src/session/composer/compose';
+import { setUpProblem } from '../core/src/session/composer/problem-setup';
+import { contextOf } from '../core/src/session/context/context';
+import { choicesOf } from '../core/src/session/draft/draft';
+import { atOnce, whyNot } from '../core/src/session/editing/why-not';
+import { highsSolver } from '../core/src/session/search/highs-solver';
 import type { Problem } from '../core/src/session/search/problem';
 import { relax } from '../core/src/session/search/relaxation';
-import type { Solver } from '../core/src/session/solver';
-import { adapted, slotsOf } from '../core/src/session/squad';
-import { atOnce, whyNot } from '../core/src/session/why';
+import type { Solver } from '../core/src/session/search/solver';
+import { adapted, slotsOf } from '../core/src/session/squad/squad';
 import { plainBrief } from '../core/test/briefs';
 import { wholeProgramme } from '../core/test/whole-programme';
 
@@ -74,7 +74,7 @@ function plainSeconds(problem: Problem, solver: Solver, worth: number, most: num
 }
 
 const median = (values: number[]) => [...values].sort((a, b) => a - b)[values.length >> 1] as number;
-const mostPlainSeconds = 20;
+const maxPlainSeconds = 20;
 
 interface Measured {
   brief: number;
@@ -108,7 +108,7 @@ function measure(brief: Brief, number: number, solver: Solver, seconds: number):
   const end = composedOf(still).proof;
   const reachedIn = Math.max(firstSeconds, 1);
   const { problem } = bestOf(begun.ways).prepared;
-  const plain = plainSeconds(problem, solver, at.objective, mostPlainSeconds);
+  const plain = plainSeconds(problem, solver, at.objective, maxPlainSeconds);
   return {
     brief: number,
     variants: contextOf(brief)
@@ -119,7 +119,7 @@ function measure(brief: Brief, number: number, solver: Solver, seconds: number):
     provenAfterOne: Number((1 - at.gap).toFixed(4)),
     provenAfterEight: Number((1 - end.gap).toFixed(4)),
     plainTimes: Number((plain / reachedIn).toFixed(1)),
-    stopped: plain >= mostPlainSeconds,
+    stopped: plain >= maxPlainSeconds,
   };
 }
 
@@ -164,6 +164,6 @@ export async function addTo(bench: Bench): Promise<void> {
   );
   bench.add('adapting to one of a squad', () => {
     const context = contextOf(plainBrief());
-    adapted(prepare(context, { format: 'pairs' }), slots);
+    adapted(setUpProblem(context, { format: 'pairs' }), slots);
   });
 }

@@ -1,6 +1,6 @@
 import type { Bench } from 'tinybench';
 import { standingsOn } from '../core/src/athlete/athlete';
-import { library } from '../core/src/exercise/library';
+import { library } from '../core/src/exercise/library/library';
 import { feasibility } from '../core/src/kit/feasible';
 import { randomBrief } from '../core/test/random-briefs';
 

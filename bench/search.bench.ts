@@ -1,6 +1,6 @@
 import type { Bench } from 'tinybench';
-import { library } from '../core/src/exercise/library';
-import { LibrarySearch } from '../core/src/exercise/search';
+import { LibrarySearch } from '../core/src/exercise/catalogue/search';
+import { library } from '../core/src/exercise/library/library';
 
 const typed = 'single-leg nordik squat';
 

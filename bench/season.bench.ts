@@ -1,10 +1,10 @@
-import { dayAfter } from '../core/src/athlete/athlete';
-import type { CalendarCase, CaseEntry } from '../core/src/season/days/case';
-import { chainWeeks, WeekMemory } from '../core/src/season/days/chain-weeks';
-import { type DaysProblem, problemOfCase } from '../core/src/season/days/problem';
-import { outlook } from '../core/src/season/outlook';
-import { emptyOwnSeason, emptySeason } from '../core/src/season/season-plan';
-import { seeded } from '../core/src/seeded';
+import { seeded } from '../core/src/common/seeded-random';
+import { dayAfter } from '../core/src/date/days';
+import { schedule } from '../core/src/season/plan/schedule-result';
+import { emptyOwnSeason, emptySeason } from '../core/src/season/plan/season-plan';
+import type { CalendarCase, CaseEntry } from '../core/src/season/scheduler/case';
+import { type DaysProblem, problemOfCase } from '../core/src/season/scheduler/problem';
+import { programmeWeeks, WeekMemory } from '../core/src/season/scheduler/week-programme';
 import { plainCase } from '../core/test/calendar-cases';
 import { daysProgramme } from '../core/test/days-programme';
 import { solver } from '../core/test/solver';
@@ -14,7 +14,7 @@ const seeds = [11, 12, 13, 14, 15, 16, 17, 18, 19];
 /** Laid before anything is timed, so that both are warm. */
 const warming = [1, 2, 3, 4];
 /** A plain solver is stopped after so many seconds: what it is compared by is a lower bound then. */
-const mostSeconds = 60;
+const maxSeconds = 60;
 const monday = '2026-12-07';
 
 /** Twelve weeks of a league: a fixture at a weekend, two or three practices, a journey now and then, rules as they are usual. */
@@ -59,11 +59,11 @@ function squadSeconds(): number {
   })) as never[];
   const season = { ...emptySeason, entries };
   const memory = new WeekMemory();
-  const { laid } = outlook({ season, sport: 'handball', written: [], today: monday }, memory);
+  const { laid } = schedule({ season, sport: 'handball', written: [], today: monday }, memory);
   const levels = ['beginner', 'intermediate', 'advanced'] as const;
   return secondsOf(() => {
     for (let i = 0; i < 30; i++)
-      outlook(
+      schedule(
         {
           ...{ season: { ...season, laid }, sport: 'handball', own: emptyOwnSeason, written: [], today: monday },
           athlete: {
@@ -81,14 +81,16 @@ export async function seasonTable() {
   const { solve } = await solver;
   for (const seed of warming) {
     const problem = problemOf(seed);
-    for (let again = 0; again < 3; again++) chainWeeks(problem);
+    for (let again = 0; again < 3; again++) programmeWeeks(problem);
     solve(daysProgramme(problem), { gap: 0, absoluteGap: 1e-9, mostSeconds: 1 });
   }
   const lines = seeds.map((seed) => {
     const problem = problemOf(seed);
-    const tries = Array.from({ length: 9 }, () => secondsOf(() => chainWeeks(problem)));
+    const tries = Array.from({ length: 9 }, () => secondsOf(() => programmeWeeks(problem)));
     const own = tries.sort((a, b) => a.seconds - b.seconds)[tries.length >> 1] as (typeof tries)[number];
-    const plain = secondsOf(() => solve(daysProgramme(problem), { gap: 0, absoluteGap: 1e-9, mostSeconds }));
+    const plain = secondsOf(() =>
+      solve(daysProgramme(problem), { gap: 0, absoluteGap: 1e-9, mostSeconds: maxSeconds }),
+    );
     return {
       calendar: seed,
       'own ms': Math.round(own.seconds * 1000),

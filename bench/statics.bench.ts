@@ -2,9 +2,9 @@ import type { Bench } from 'tinybench';
 import { placedKeyframes } from '../core/src/body/motion';
 import { scaledBody } from '../core/src/body/segments';
 import { statics } from '../core/src/body/statics';
-import { library } from '../core/src/exercise/library';
-import { placedForPeaks } from '../core/src/exercise/peaks';
-import { placedVariant } from '../core/src/exercise/placed';
+import { library } from '../core/src/exercise/library/library';
+import { placedForPeaks } from '../core/src/exercise/mechanics/peaks';
+import { placedVariant } from '../core/src/exercise/mechanics/placed';
 
 /** Statics of the whole library with the peaks between its keyframes, against the keyframes alone and putting the bodies down. */
 export function addTo(bench: Bench): void {

@@ -1,5 +1,5 @@
 import type { Bench } from 'tinybench';
-import { library } from '../core/src/exercise/library';
+import { library } from '../core/src/exercise/library/library';
 import { measured } from '../core/src/sport/measured';
 import { sports } from '../core/src/sport/sports';
 import { transferOf } from '../core/src/sport/transfer';

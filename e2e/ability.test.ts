@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, type Page, test } from '@playwright/test';
-import { openAthlete, send, signIn } from './desk';
+import { openAthlete, openPhone, send, signIn } from './desk';
 
 test.describe.configure({ mode: 'serial' });
 
@@ -10,7 +10,7 @@ async function openBench(page: Page, name: string): Promise<void> {
   await openAthlete(page, name);
   await page.getByRole('heading', { level: 1, name }).click();
   await page.keyboard.press('b');
-  await expect(page.getByText(/patterns can be trained here/)).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText(/movement patterns; heavy enough/)).toBeVisible({ timeout: 30_000 });
 }
 
 const heavyPatterns = async (page: Page) =>
@@ -22,7 +22,7 @@ test('the bench says what can be trained today; more kit brings more in reach, u
 }) => {
   await openBench(page, 'Mira Holm');
   const before = await heavyPatterns(page);
-  const kit = page.getByLabel('Add kit');
+  const kit = page.getByLabel('Add equipment');
   await kit.fill('9 kg dumbbell, 11 kg dumbbell, 14 kg dumbbell, 18 kg dumbbell, 60 kg barbell, 900 kg dumbbell');
   await kit.press('Enter');
   await expect(
@@ -45,8 +45,8 @@ test('a pattern opens to its exercises; where the load is too light it is said, 
   const pattern = page.locator('[data-pattern]').filter({ hasText: 'endurance' }).first();
   await pattern.click();
   const aside = page.getByRole('complementary', { name: 'Chosen pattern' });
-  await expect(aside.getByText(/comes to \d+ % of the most: no maximal strength/)).toBeVisible({ timeout: 20_000 });
-  await expect(aside.getByText('Honest ways')).toBeVisible();
+  await expect(aside.getByText(/is \d+ % of max: too light for maximal strength/)).toBeVisible({ timeout: 20_000 });
+  await expect(aside.getByText('Overload alternatives')).toBeVisible();
   await expect(aside.locator('code').first()).toHaveText(/^\dx\d+s?(\/side)?/);
   const second = aside.getByRole('button').nth(1);
   const name = (await second.locator('span.truncate').first().innerText()).trim();
@@ -59,11 +59,11 @@ test('a band is measured: wrong readings are refused with why, right ones make i
 }) => {
   await openBench(page, 'Ines Vold');
   const bench = page.locator('[data-kit-bench]');
-  await expect(bench.getByText(/Typical of its name: 25 N at twice its length, ±40 %/)).toBeVisible();
+  await expect(bench.getByText(/Typical for this label: 25 N at twice its length, ±40 %/)).toBeVisible();
   await bench.getByRole('button', { name: 'Measure', exact: true }).last().click();
   await page.getByLabel('Slack length, cm').fill('100');
   const readings = page.getByLabel('Readings');
-  const keep = page.getByRole('button', { name: 'Keep the curve' });
+  const keep = page.getByRole('button', { name: 'Save the curve' });
   const refused = (words: string) => expect(bench.getByRole('alert').filter({ hasText: words })).toBeVisible();
   await readings.fill('150 cm 20 N, 200 cm 34 N');
   await keep.click();
@@ -76,7 +76,7 @@ test('a band is measured: wrong readings are refused with why, right ones make i
   await refused('expected a length and a force');
 
   await readings.fill('150 cm 20 N, 250 cm 47 N');
-  await page.getByRole('button', { name: 'Listen to the hanging scale' }).click();
+  await page.getByRole('button', { name: 'Connect a hanging scale' }).click();
   const scale = page.getByLabel('Scale reads');
   await page.getByLabel('Length now, cm').fill('200');
   await expect(scale).toHaveText(/^3[78]\.\d N$/, { timeout: 20_000 });
@@ -97,30 +97,30 @@ test('tests are read as they are typed, or refused; noise is not called progress
   await page.locator('body').click({ position: { x: 900, y: 780 } });
   await page.keyboard.press('3');
   const row = (name: string) => page.locator('tbody tr').filter({ hasText: name });
-  await expect(row('Push-ups to form failure')).toContainText('within chance');
-  await expect(row('Countermovement jump')).toContainText('more than last time');
+  await expect(row('Push-ups to form failure')).toContainText('within measurement error');
+  await expect(row('Countermovement jump')).toContainText('higher than last time');
   await expect(row('Side plank')).toContainText('left 82 %');
-  await expect(page.getByText('out of line: under 1.00 is wanted')).toBeVisible();
+  await expect(page.getByText('out of range: target under 1.00')).toBeVisible();
 
   await row('Push-ups to form failure').click();
   const aside = page.getByRole('complementary', { name: 'Chosen test' });
   await page.getByLabel('Result', { exact: true }).fill('twenty');
-  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(aside.getByRole('alert')).toContainText('expected repetitions such as 22');
   await page.getByLabel('Result', { exact: true }).fill('31');
-  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(aside.getByText(/Since last time \+12: a real gain/)).toBeVisible();
-  await expect(row('Push-ups to form failure')).toContainText('more than last time');
+  await expect(row('Push-ups to form failure')).toContainText('higher than last time');
   await page.getByLabel('Result', { exact: true }).fill('31');
-  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(aside.locator('li').filter({ hasText: '31' })).toHaveCount(1);
 
   await row('Countermovement jump').click();
-  await page.getByRole('button', { name: 'Listen to the contact mat' }).click();
+  await page.getByRole('button', { name: 'Connect a contact mat' }).click();
   await expect(page.getByLabel('Result', { exact: true })).toHaveValue(/^0\.4\d+ s$/, { timeout: 20_000 });
   await page.getByRole('button', { name: 'Stop' }).click();
 
-  // Strength by joint has learnt from it, and what was kept is there after a reload.
+  // Joint strength has learnt from it, and what was kept is there after a reload.
   await saved(page);
   await page.reload();
   await expect(row('Push-ups to form failure')).toContainText('31');
@@ -129,7 +129,7 @@ test('tests are read as they are typed, or refused; noise is not called progress
   await expect(elbow).not.toContainText('guess');
   await page.keyboard.press('3');
   await row('Push-ups to form failure').click();
-  await aside.locator('li').filter({ hasText: '31' }).getByRole('button', { name: 'take out' }).click();
+  await aside.locator('li').filter({ hasText: '31' }).getByRole('button', { name: 'delete' }).click();
   await saved(page);
 });
 
@@ -137,9 +137,7 @@ test('the athlete says what was left after a set; the bench has learnt from it',
   await signIn(page);
   await openAthlete(page, 'Aksel Vik');
   const link = await send(page);
-  const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
-  const phone = await context.newPage();
-  await phone.goto(link);
+  const { phone, context } = await openPhone(browser, link);
   await phone.getByRole('button', { name: /Start|Go on/ }).click();
   const tap = () => phone.locator('button.absolute.inset-0').click();
   const question = phone.getByRole('group', { name: 'How many more could you have done?' });

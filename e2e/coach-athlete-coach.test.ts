@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { compose, leaveField, openAthlete, rowNames, send, signIn } from './desk';
+import { compose, leaveField, openAthlete, openPhone, rowNames, send, signIn } from './desk';
 
 test.describe.configure({ mode: 'serial' });
 
@@ -10,20 +10,20 @@ test('the squad shows first who hurts, then who is to be written for', async ({ 
   const first = page.locator('tbody tr').first();
   await expect(first).toContainText('Liv Strand');
   await expect(first).toContainText('Pain 4 of 10: shoulder');
-  await expect(page.locator('tbody tr').nth(1)).toContainText('Session to write');
+  await expect(page.locator('tbody tr').nth(1)).toContainText('Plan a session');
 });
 
 test('a coach composes with one key, changes, undoes, redoes, and it is kept', async ({ page }) => {
   await signIn(page);
   await openAthlete(page, 'Ines Vold');
-  await expect(page.getByText('Nothing written for')).toBeVisible();
+  await expect(page.getByText('No session on')).toBeVisible();
   await compose(page);
   const names = await rowNames(page);
   expect(names.length).toBeGreaterThanOrEqual(8);
   await expect(page.getByText(/within \d+\.\d % of the optimum/)).toBeVisible();
 
   await page.locator('[data-row] [data-name]').nth(5).click();
-  const aside = page.getByRole('complementary', { name: 'Chosen item' });
+  const aside = page.getByRole('complementary', { name: 'Chosen exercise' });
   await expect(aside.getByRole('heading', { level: 2 })).toHaveText(names[5] as string);
   const instead = aside.locator('ul button').first();
   const other = (await instead.locator('span.truncate').innerText()).trim();
@@ -77,7 +77,7 @@ test('a pinned item stays when the rest is composed anew; a removed one goes', a
 test('kit is typed in a line, or refused with the word marked', async ({ page }) => {
   await signIn(page);
   await openAthlete(page, 'Ragna Tveit');
-  const kit = page.getByLabel('Add kit');
+  const kit = page.getByLabel('Add equipment');
   await kit.fill('two spoons');
   await kit.press('Enter');
   await expect(page.getByRole('alert').filter({ hasText: 'two: expected' })).toBeVisible();
@@ -97,10 +97,10 @@ test('sends; the outbox holds the link; the sheet is one page with every item', 
   await expect(page.locator('[data-row]').first()).toBeVisible();
   const names = await rowNames(page);
   link = await send(page);
-  await page.getByRole('link', { name: 'Outbox', exact: true }).click();
+  await page.getByRole('navigation', { name: 'Main' }).getByRole('link', { name: 'Messages' }).click();
   await expect(page.getByText('Hello Ines, your session').first()).toBeVisible();
   await page.goBack();
-  await page.getByRole('link', { name: 'Sheet for print' }).click();
+  await page.getByRole('link', { name: 'Printout' }).click();
   await expect(page.getByRole('heading', { name: 'Ines Vold' })).toBeVisible();
   for (const name of names) await expect(page.getByText(name, { exact: true })).toBeVisible();
   const pdf = (await page.pdf({ format: 'A4' })).toString('latin1');
@@ -110,15 +110,13 @@ test('sends; the outbox holds the link; the sheet is one page with every item', 
 test('the athlete does it on the floor: taps, counts, a reload in the middle, the network cut and back', async ({
   browser,
 }) => {
-  const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
-  const phone = await context.newPage();
-  await phone.goto(link);
+  const { phone, context } = await openPhone(browser, link);
   await phone.getByRole('button', { name: 'Start' }).click();
   const tap = () => phone.locator('button.absolute.inset-0').click();
   const place = async () =>
     `${await phone.locator('header .label').first().innerText()}: ${await phone.getByRole('heading', { level: 1 }).innerText()}`;
 
-  await expect(phone.getByText('Tap anywhere to start')).toBeVisible();
+  await expect(phone.getByText('Tap to start')).toBeVisible();
   const first = await place();
   const work = async () => {
     await tap();
@@ -145,7 +143,7 @@ test('the athlete does it on the floor: taps, counts, a reload in the middle, th
   await context.setOffline(true);
   for (let i = 0; i < 2; i++) {
     const before = await place();
-    if (await phone.getByText('Tap anywhere to start').isVisible()) await tap();
+    if (await phone.getByText('Tap to start').isVisible()) await tap();
     await phone.waitForTimeout(800);
     await tap();
     await phone.waitForTimeout(200);
@@ -156,19 +154,19 @@ test('the athlete does it on the floor: taps, counts, a reload in the middle, th
     expect(before).toBeTruthy();
   }
   await phone.reload();
-  await expect(phone.getByText(/sets wait for the network; nothing is lost/)).toBeVisible();
+  await expect(phone.getByText(/sets saved on this phone/)).toBeVisible();
   await context.setOffline(false);
   await expect(phone.getByText(/\d+ of \d+ sets done/)).toBeVisible({ timeout: 15_000 });
 
   // Enough for today: effort, a sore shoulder, a word to the coach.
   await phone.getByRole('button', { name: 'End here' }).click();
-  await phone.getByRole('radio', { name: 'Effort 7' }).click();
+  await phone.getByRole('radio', { name: 'How hard 7' }).click();
   await phone.getByLabel('Where it hurts').selectOption('shoulder');
   await phone.getByRole('radio', { name: 'Pain in the shoulder 4' }).click();
-  await phone.getByLabel('A word to the coach').fill('Had to stop early.');
+  await phone.getByLabel('Message to your coach').fill('Had to stop early.');
   await phone.getByRole('button', { name: 'Finish' }).click();
   await expect(phone.getByText('Well done, Ines.')).toBeVisible();
-  await expect(phone.getByText('All of it has been sent')).toBeVisible({ timeout: 15_000 });
+  await expect(phone.getByText('Your coach has everything')).toBeVisible({ timeout: 15_000 });
   await context.close();
 });
 

@@ -9,7 +9,7 @@ async function session(page: Page): Promise<string[]> {
 
 async function fillDay(page: Page, day: string): Promise<void> {
   await page.getByLabel('Day').fill(day);
-  await expect(page.getByText('Nothing written for')).toBeVisible();
+  await expect(page.getByText('No session on')).toBeVisible();
 }
 
 /** A session of its own on an empty day. */
@@ -34,7 +34,7 @@ test('the first session comes at once, then it is looked further until the coach
 
 test('why not: asked by keyboard, answered while one watches, taken, undone to the start', async ({ page }) => {
   const names = await composedOn(page, '2026-12-11');
-  await page.keyboard.press('?');
+  await page.keyboard.press('w');
   await expect(page.getByLabel('Why not this exercise')).toBeFocused();
   await page.keyboard.type('side plank');
   const options = page.getByRole('listbox').getByRole('option');
@@ -42,14 +42,14 @@ test('why not: asked by keyboard, answered while one watches, taken, undone to t
   const asked = (await options.first().innerText()).trim();
   await page.keyboard.press('Enter');
   const answer = page.getByRole('status').filter({ hasText: asked });
-  await expect(answer).toContainText(/would cover \d+\.\d % (more|less)/);
-  await answer.getByRole('button', { name: 'Take it' }).click();
+  await expect(answer).toContainText(/would (raise|lower) the training effect by \d+\.\d %/);
+  await answer.getByRole('button', { name: 'Use it' }).click();
   await expect.poll(() => rowNames(page)).toContain(asked);
   await leaveField(page);
   await page.keyboard.press('u');
   await expect.poll(() => rowNames(page)).toEqual(names);
   await page.keyboard.press('u');
-  await expect(page.getByText('Nothing written for')).toBeVisible();
+  await expect(page.getByText('No session on')).toBeVisible();
 });
 
 test('why this: what the session loses without it; left out, it does not come back until it is allowed again', async ({
@@ -58,12 +58,12 @@ test('why this: what the session loses without it; left out, it does not come ba
   const names = await composedOn(page, '2026-12-12');
   const at = (await page.locator('[data-row]').count()) - 3;
   await page.locator('[data-row] [data-name]').nth(at).click();
-  const aside = page.getByRole('complementary', { name: 'Chosen item' });
-  await expect(aside.getByText(/Without it \d+\.\d % less/)).toBeVisible();
-  await aside.getByRole('button', { name: 'Leave out' }).click();
+  const aside = page.getByRole('complementary', { name: 'Chosen exercise' });
+  await expect(aside.getByText(/Without it: \d+\.\d % less/)).toBeVisible();
+  await aside.getByRole('button', { name: 'Exclude' }).click();
   await expect.poll(() => rowNames(page)).not.toContain(names[at]);
   await page.keyboard.press('c');
-  await expect(page.getByText(/Changed|Composed anew/)).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByText(/Changed|Composed again/)).toBeVisible({ timeout: 20_000 });
   await enough(page);
   expect(await rowNames(page)).not.toContain(names[at]);
   await page.getByRole('button', { name: `Allow ${names[at]} again` }).click();
@@ -77,7 +77,7 @@ test('a refused brief says what could give, and one click lets it give', async (
   await page.getByLabel('At least in prevention').fill('4');
   await leaveField(page);
   await page.keyboard.press('c');
-  const way = page.getByRole('button', { name: /^Give \d+ minutes instead of 5/ });
+  const way = page.getByRole('button', { name: /^Allow \d+ minutes instead of 5/ });
   await expect(way).toBeVisible({ timeout: 20_000 });
   await way.click();
   await expect(page.locator('[data-row]').first()).toBeVisible({ timeout: 20_000 });
@@ -111,16 +111,16 @@ test('a note and another rest for the athlete; a group is dragged on the strip; 
   await page.keyboard.press('c');
   await expect(page.getByText(/Changed/)).toBeVisible({ timeout: 20_000 });
   await enough(page);
-  await page.getByRole('button', { name: 'take back' }).click();
+  await page.getByRole('button', { name: 'revert changes' }).click();
   await expect.poll(() => rowNames(page)).toEqual(removed);
 });
 
 test('one session for the whole squad: adapted, corrected, saved for those who have none', async ({ page }) => {
   await composedOn(page, '2027-01-07');
   await expect(page.getByText('saved', { exact: true })).toBeVisible();
-  await page.getByRole('link', { name: 'For the whole squad' }).click();
+  await page.getByRole('link', { name: 'Plan for the whole squad' }).click();
   await expect(page.getByText(/(\d+) of \1 adapted/)).toBeVisible({ timeout: 60_000 });
-  await expect(page.getByText(/% of the stimulus kept on average|% of the stimulus/)).toBeVisible();
+  await expect(page.getByText(/% of the training effect on average|% of the stimulus/)).toBeVisible();
   const rows = page.locator('[data-squad-row]');
   const count = await rows.count();
   expect(count).toBeGreaterThanOrEqual(6);
@@ -133,9 +133,9 @@ test('one session for the whole squad: adapted, corrected, saved for those who h
 
 test('a session is kept as a template and fitted to another day', async ({ page }) => {
   await composedOn(page, '2027-02-01');
-  await page.getByLabel('Name of the template').fill('Hall closed, half an hour');
-  await page.getByRole('button', { name: 'Keep this one' }).click();
-  await expect(page.getByText('Kept as Hall closed, half an hour')).toBeVisible();
+  await page.getByLabel('Template name').fill('Hall closed, half an hour');
+  await page.getByRole('button', { name: 'Save template' }).click();
+  await expect(page.getByText('Saved as Hall closed, half an hour')).toBeVisible();
   const names = await rowNames(page);
   await fillDay(page, '2027-02-02');
   await page.getByRole('button', { name: /^Hall closed, half an hour/ }).click();
@@ -143,21 +143,21 @@ test('a session is kept as a template and fitted to another day', async ({ page 
   const fitted = await rowNames(page);
   expect(fitted.filter((name) => names.includes(name)).length).toBeGreaterThan(names.length / 2);
   await page.keyboard.press('u');
-  await page.getByRole('button', { name: 'Forget Hall closed, half an hour' }).click();
-  await expect(page.getByText('Hall closed, half an hour is off the list')).toBeVisible();
-  await page.getByRole('button', { name: 'Keep it after all' }).click();
+  await page.getByRole('button', { name: 'Delete Hall closed, half an hour' }).click();
+  await expect(page.getByText('Hall closed, half an hour deleted')).toBeVisible();
+  await page.getByRole('button', { name: 'Restore' }).click();
   await expect(page.getByRole('button', { name: /^Hall closed, half an hour/ })).toBeVisible();
 });
 
-test('an earlier session is done again, moved on; one undo leads back to the empty page', async ({ page }) => {
+test('an earlier session is done again; one undo leads back to the empty page', async ({ page }) => {
   await session(page);
   await fillDay(page, '2027-02-03');
   await page
-    .getByRole('button', { name: /^The session of .*, moved on/ })
+    .getByRole('button', { name: /^Progress the session of .*/ })
     .first()
     .click();
   await expect(page.locator('[data-row]').first()).toBeVisible({ timeout: 20_000 });
   await expect(page.getByText('saved', { exact: true })).toBeVisible();
   await page.keyboard.press('u');
-  await expect(page.getByText('Nothing written for')).toBeVisible();
+  await expect(page.getByText('No session on')).toBeVisible();
 });

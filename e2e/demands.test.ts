@@ -35,7 +35,7 @@ test('a role is changed from the session: the weave follows at once, it is compo
   const shown = await page.locator('[data-foot]').evaluateAll((all) => all.map((one) => one.getAttribute('data-foot')));
   for (const id of shown) if (id && !['leg-drive', 'catch', 'guards'].includes(id)) await set(id, 'Home');
   await set('catch', 'Home');
-  const share = (words: string | null) => Number(/(\d+) % of what is asked/.exec(words ?? '')?.[1]);
+  const share = (words: string | null) => Number(/(\d+) % of the session target/.exec(words ?? '')?.[1]);
   expect(share(await footWords(page, 'catch'))).toBeLessThan(share(before.foot) / 2);
   await page.getByRole('button', { name: /^Recompose/ }).click();
   await enough(page);
@@ -44,7 +44,7 @@ test('a role is changed from the session: the weave follows at once, it is compo
 
   // The club has it now.
   await page.getByRole('link', { name: 'all demands' }).click();
-  await expect(page.getByText('the club’s own')).toBeVisible();
+  await expect(page.getByText('custom profile')).toBeVisible();
   await page.goBack();
   await expect(page.locator('[data-row]').first()).toBeVisible();
 
@@ -57,14 +57,14 @@ test('a role is changed from the session: the weave follows at once, it is compo
   await expect.poll(() => footWords(page, 'catch')).toBe(before.foot);
   expect(await rowNames(page)).toEqual(before.rows);
   await page.goto('/demands/sprint-canoe?role=kayak');
-  await expect(page.getByText('as shipped')).toBeVisible();
+  await expect(page.getByText('standard profile')).toBeVisible();
 });
 
 test('points on the demands view move the shares, and the sessions of the role, and come back', async ({ page }) => {
   await openDay(page, 'Signe Moe', '2027-01-14');
   await compose(page);
   const before = await footWords(page, 'goal-save');
-  await page.getByRole('link', { name: 'Demands of the sport' }).click();
+  await page.getByRole('navigation', { name: 'Main' }).getByRole('link', { name: 'Sports' }).click();
   await page.getByRole('tab', { name: 'Goalkeeper' }).click();
   const share = await asked(page, 'goal-save');
   const points = page.getByRole('slider', { name: 'How often: Split save' });
@@ -72,7 +72,7 @@ test('points on the demands view move the shares, and the sessions of the role, 
   await page.keyboard.press('ArrowLeft');
   await page.keyboard.press('ArrowLeft');
   await expect.poll(() => asked(page, 'goal-save')).not.toBe(share);
-  await expect(page.getByText('the club’s own')).toBeVisible();
+  await expect(page.getByText('custom profile')).toBeVisible();
 
   await page.goBack();
   await expect(page.locator('[data-row]').first()).toBeVisible();
@@ -82,9 +82,9 @@ test('points on the demands view move the shares, and the sessions of the role, 
   await page.keyboard.press('u');
   await page.keyboard.press('u');
   await expect.poll(() => asked(page, 'goal-save')).toBe(share);
-  await expect(page.getByText('as shipped')).toBeVisible();
+  await expect(page.getByText('standard profile')).toBeVisible();
   await page.reload();
-  await expect(page.getByText('as shipped')).toBeVisible();
+  await expect(page.getByText('standard profile')).toBeVisible();
 });
 
 test('a movement is described in joint actions, answered while it is written, kept and taken back', async ({
@@ -103,16 +103,16 @@ test('a movement is described in joint actions, answered while it is written, ke
   await expect(answers.first()).toContainText(/neck|head|chin/i);
   await expect(form.getByLabel('Joint action 1: way')).toHaveValue('extension');
   await form.getByLabel('name', { exact: true }).fill('');
-  await form.getByRole('button', { name: 'Add it' }).click();
+  await form.getByRole('button', { name: 'Add', exact: true }).click();
   await expect(form.getByText('must not be empty')).toBeVisible();
   await form.getByLabel('name', { exact: true }).fill('Looking round');
-  await form.getByRole('button', { name: 'Add it' }).click();
+  await form.getByRole('button', { name: 'Add', exact: true }).click();
   await expect(page.locator('[data-movement]')).toHaveCount(count + 1);
   await expect(page.locator('[data-movement="looking-round"]')).toHaveAttribute('aria-pressed', 'true');
-  await expect(page.getByText('the club’s own')).toBeVisible();
+  await expect(page.getByText('custom profile')).toBeVisible();
   await page.keyboard.press('u');
   await expect(page.locator('[data-movement]')).toHaveCount(count);
-  await expect(page.getByText('as shipped')).toBeVisible();
+  await expect(page.getByText('standard profile')).toBeVisible();
 });
 
 test('a role is added after the likeness of another and taken back; a risk weighs more', async ({ page }) => {
@@ -122,7 +122,7 @@ test('a role is added after the likeness of another and taken back; a risk weigh
   await page.getByRole('menuitem', { name: 'Roles …' }).click();
   const dialog = page.getByRole('dialog');
   await dialog.getByLabel('New role').fill('Coastal');
-  await dialog.getByLabel('asked like').selectOption('sweep');
+  await dialog.getByLabel('same demands as').selectOption('sweep');
   await dialog.getByRole('button', { name: 'Add' }).click();
   await dialog.getByRole('button', { name: 'Done' }).click();
   await page.getByRole('tab', { name: 'Coastal' }).click();
@@ -136,7 +136,7 @@ test('a role is added after the likeness of another and taken back; a risk weigh
   await page.getByRole('button', { name: 'Undo' }).click();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('tab', { name: 'Coastal' })).toHaveCount(0);
-  await expect(page.getByText('as shipped')).toBeVisible();
+  await expect(page.getByText('standard profile')).toBeVisible();
 });
 
 test('points given beside an open form are kept with it', async ({ page }) => {
@@ -144,17 +144,17 @@ test('points given beside an open form are kept with it', async ({ page }) => {
   await page.goto('/demands/cycling?role=road');
   await page.locator('[data-movement="hop"]').click();
   await page.keyboard.press('e');
-  const form = page.getByRole('form', { name: 'Change Lifting the bike over' });
+  const form = page.getByRole('form', { name: 'Edit Lifting the bike over' });
   await form.getByLabel('name', { exact: true }).fill('Lifting the bike');
   const often = page.getByRole('slider', { name: 'How often: Lifting the bike over' });
   await often.focus();
   await page.keyboard.press('End');
-  await form.getByRole('button', { name: 'Keep' }).click();
+  await form.getByRole('button', { name: 'Save' }).click();
   await expect(page.locator('[data-movement="hop"]')).toContainText('Lifting the bike');
   await expect(page.getByRole('slider', { name: 'How often: Lifting the bike' })).toHaveAttribute('aria-valuenow', '5');
   await page.getByRole('button', { name: 'Undo' }).click();
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByText('as shipped')).toBeVisible();
+  await expect(page.getByText('standard profile')).toBeVisible();
 });
 
 test('two roles and two sports stand side by side', async ({ page }) => {
@@ -178,9 +178,9 @@ test('a mark of the weave opens its five criteria, by pointing and by keyboard',
   await row.locator('[data-mark]').first().hover();
   const note = page.getByRole('tooltip');
   await expect(note.locator('[data-criterion]')).toHaveCount(5);
-  await expect(note).toContainText('alike');
+  await expect(note).toContainText('transfer');
   await row.locator('[data-mark="guards"]').hover();
-  await expect(note).toContainText('against injury');
+  await expect(note).toContainText('injury prevention');
   await page.mouse.move(5, 5);
   await expect(note).toHaveCount(0);
   await row.locator('[data-name]').click();
@@ -196,7 +196,7 @@ test('an exercise of the library says which movements it serves, and why', async
   const row = page.getByRole('button', { name: /Braking the swinging leg/ }).first();
   await row.click();
   await expect(row).toHaveAttribute('aria-expanded', 'true');
-  await expect(page.locator('[data-criterion="regime"]')).toContainText('lengthening, as asked');
+  await expect(page.locator('[data-criterion="regime"]')).toContainText('eccentric, as in the sport');
 });
 
 test('an under-served column offers what would answer it; what is added is kept when the rest is composed anew', async ({
@@ -206,7 +206,7 @@ test('an under-served column offers what would answer it; what is added is kept 
   await compose(page);
   const rows = await page.locator('[data-row]').count();
   await foot(page, 'arm-brake').click();
-  const panel = page.getByRole('complementary', { name: 'Needs' });
+  const panel = page.getByRole('complementary', { name: 'Demands' });
   await expect(panel.locator('[data-need="arm-brake"]')).toHaveAttribute('aria-expanded', 'true');
   const add = panel.getByRole('button', { name: /^Add / }).first();
   const name = ((await add.getAttribute('aria-label')) ?? '').replace('Add ', '');
@@ -217,19 +217,19 @@ test('an under-served column offers what would answer it; what is added is kept 
   expect(await rowNames(page)).toContain(name);
 });
 
-test('a need is moved for one athlete, with its reason beside it, and put back', async ({ page }) => {
+test('a need is moved for one athlete, with its reason beside it, and reset', async ({ page }) => {
   await openDay(page, 'Ines Vold', '2027-01-18');
-  await page.getByRole('button', { name: 'Needs' }).click();
+  await page.getByRole('button', { name: 'Demands' }).click();
   const ankle = page.locator('[data-need="risk-ankle"]');
   await ankle.click();
   await expect(page.getByText('left ankle injured before (sprain, landed on a foot)')).toBeVisible();
   await expect(page.getByText('left does 76 % of the other side')).toBeVisible();
   const before = await ankle.innerText();
-  await page.getByLabel('Asked of ankle, per cent').focus();
+  await page.getByLabel('Target for ankle, percent').focus();
   for (let step = 0; step < 10; step++) await page.keyboard.press('ArrowRight');
   await page.keyboard.press('Tab');
   await expect(ankle).not.toHaveText(before);
-  await page.getByRole('button', { name: 'put back' }).click();
+  await page.getByRole('button', { name: 'reset' }).click();
   await expect.poll(() => ankle.innerText()).toBe(before);
 });
 
@@ -263,9 +263,9 @@ test.describe('importing a sport', () => {
       await expect(dialog.getByRole('alert')).toContainText(message);
       if (path) await expect(dialog.getByRole('alert').locator('code')).toHaveText(path);
       await expect(dialog.getByRole('button', { name: 'Import' })).toBeDisabled();
-      await dialog.getByRole('button', { name: 'Leave' }).click();
+      await dialog.getByRole('button', { name: 'Cancel' }).click();
       await page.reload();
-      await expect(page.getByText('as shipped')).toBeVisible();
+      await expect(page.getByText('standard profile')).toBeVisible();
       await expect(
         page.getByLabel('Sport', { exact: true }).locator('option', { hasText: 'Beach handball' }),
       ).toHaveCount(0);
@@ -283,19 +283,19 @@ test.describe('importing a sport', () => {
       .fill(JSON.stringify({ ...beach, id: 'sand-handball', name: 'Sand handball' }));
     await dialog.getByRole('button', { name: 'Import' }).click();
     await expect(page).toHaveURL(/demands\/sand-handball/);
-    await expect(page.getByText('the club’s own')).toBeVisible();
+    await expect(page.getByText('custom profile')).toBeVisible();
 
     await page.getByRole('link', { name: 'Tropaeum' }).click();
     await page.getByRole('button', { name: 'Add', exact: true }).click();
     const adding = page.getByRole('dialog');
     await adding.getByLabel('Name', { exact: true }).fill('Solveig Dahl');
-    await adding.getByLabel('Squad').selectOption('A new squad …');
-    await adding.getByLabel('Name of the squad').fill('Young dunes');
+    await adding.getByLabel('Squad').selectOption('New squad …');
+    await adding.getByLabel('Squad name').fill('Young dunes');
     await adding.getByLabel('Sport').selectOption('sand-handball');
     await adding.getByLabel('Height, cm').fill('174');
     await adding.getByLabel('Mass, kg').fill('68');
     await adding.getByLabel('Born').fill('2002-03-03');
-    await adding.getByRole('button', { name: 'Add and write a session' }).click();
+    await adding.getByRole('button', { name: 'Add and plan a session' }).click();
     await expect(page.getByRole('heading', { level: 1, name: 'Solveig Dahl' })).toBeVisible();
     await compose(page);
     const names = await rowNames(page);
@@ -303,20 +303,20 @@ test.describe('importing a sport', () => {
 
     await page.goto('/demands/sand-handball');
     await page.getByRole('button', { name: 'More' }).click();
-    await page.getByRole('menuitem', { name: 'Take off the list' }).click();
+    await page.getByRole('menuitem', { name: 'Hide from the list' }).click();
     await expect(page).toHaveURL(/demands$/);
     await page.goto('/demands/handball');
-    await expect(page.getByText('as shipped')).toBeVisible();
+    await expect(page.getByText('standard profile')).toBeVisible();
     await expect(page.getByLabel('Sport', { exact: true }).locator('option', { hasText: 'Sand' })).toHaveCount(0);
     await page.goto('/demands/sand-handball');
-    await expect(page.getByText('off the list')).toBeVisible();
+    await expect(page.getByText('hidden')).toBeVisible();
 
     await page.goto(address);
     await expect(page.locator('[data-row]').first()).toBeVisible();
     expect(await rowNames(page)).toEqual(names);
     await expect(foot(page, 'throw')).toBeVisible();
     await page.getByLabel('Day').fill('2027-02-02');
-    await expect(page.getByText(/Nothing written for/)).toBeVisible();
+    await expect(page.getByText(/No session on/)).toBeVisible();
     await compose(page);
   });
 
@@ -329,21 +329,21 @@ test.describe('importing a sport', () => {
       mimeType: 'application/json',
       buffer: Buffer.from(JSON.stringify(beach)),
     });
-    await expect(dialog).toContainText('It is new here.');
+    await expect(dialog).toContainText('New sport.');
     await dialog.getByRole('button', { name: 'Import' }).click();
     await expect(page).toHaveURL(/demands\/beach-handball/);
-    await expect(page.getByText('the club’s own')).toBeVisible();
+    await expect(page.getByText('custom profile')).toBeVisible();
     await page.reload();
     await expect(page.locator('[data-movement="throw"]')).toBeVisible();
 
     await page.getByRole('button', { name: 'More' }).click();
     const download = page.waitForEvent('download');
-    await page.getByRole('menuitem', { name: 'Export as a file' }).click();
+    await page.getByRole('menuitem', { name: 'Export to a file' }).click();
     const file = await (await download).path();
     expect(JSON.parse(readFileSync(file, 'utf8'))).toEqual(beach);
 
     await page.getByRole('button', { name: 'More' }).click();
-    await page.getByRole('menuitem', { name: 'Take off the list' }).click();
+    await page.getByRole('menuitem', { name: 'Hide from the list' }).click();
     await expect(page).toHaveURL(/demands$/);
     await page.goto('/demands/beach-handball');
     await expect(page.getByRole('alert')).toContainText('is not a sport');

@@ -1,11 +1,12 @@
-import { expect, type Page } from '@playwright/test';
+import { type Browser, type BrowserContext, expect, type Page } from '@playwright/test';
 
-/** Signs in as the demo's coach. */
+/** The demo's coach. */
+export const coach = { email: 'coach@skarvoy.example', password: 'hall closed' };
+
+/** Signs in as the demo's coach, without the form: that has a test of its own. */
 export async function signIn(page: Page): Promise<void> {
-  await page.goto('/sign-in');
-  await page.fill('#email', 'coach@skarvoy.example');
-  await page.fill('#password', 'hall closed');
-  await page.getByRole('button', { name: 'Sign in' }).click();
+  expect((await page.request.post('/api/sign-in', { data: coach })).ok()).toBe(true);
+  await page.goto('/');
   await expect(page.getByRole('heading', { name: 'Squads' })).toBeVisible();
 }
 
@@ -22,7 +23,7 @@ export async function openDay(page: Page, name: string, day: string): Promise<vo
   await signIn(page);
   await openAthlete(page, name);
   await page.getByLabel('Day').fill(day);
-  await expect(page.getByText(/Nothing written for/)).toBeVisible();
+  await expect(page.getByText(/No session on/)).toBeVisible();
 }
 
 /** Out of whatever field was typed in: keys are letters there. */
@@ -72,4 +73,35 @@ export async function restrict(page: Page, sentence: string): Promise<void> {
     .catch(() => undefined);
   await dialog.getByRole('button', { name: 'Save' }).click();
   await expect(dialog).toHaveCount(0);
+}
+
+/** The season of the squad that an athlete is in. */
+export async function openSeason(page: Page, athlete: string): Promise<void> {
+  await signIn(page);
+  await openAthlete(page, athlete);
+  await page.getByRole('heading', { level: 1 }).click();
+  await page.keyboard.press('g');
+  await page.keyboard.press('s');
+  await page
+    .getByRole('main')
+    .getByRole('link', { name: /Skarvøy|group/ })
+    .click();
+  // The athlete's own season stands there until the squad's has come.
+  await expect(page.getByRole('heading', { level: 1, name: athlete })).toHaveCount(0);
+  await seasonSettled(page);
+}
+
+/** Laid, and nothing on its way. */
+export async function seasonSettled(page: Page): Promise<void> {
+  await expect(page.locator('[data-week]')).toHaveCount(12);
+  await expect(page.getByText('calculating …')).toHaveCount(0);
+  await expect(page.locator('[data-chip="session"]').first()).toBeVisible();
+}
+
+/** What an athlete sees who opens a link on a phone of their own. */
+export async function openPhone(browser: Browser, link: string): Promise<{ phone: Page; context: BrowserContext }> {
+  const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
+  const phone = await context.newPage();
+  await phone.goto(link);
+  return { phone, context };
 }

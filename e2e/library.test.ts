@@ -4,7 +4,7 @@ import { compose, openAthlete, signIn } from './desk';
 
 async function openLibrary(page: Page): Promise<void> {
   await signIn(page);
-  await page.getByRole('link', { name: 'Library' }).click();
+  await page.getByRole('navigation', { name: 'Main' }).getByRole('link', { name: 'Library' }).click();
   await expect(page.getByRole('heading', { name: 'Library' })).toBeVisible();
   await expect(page.locator('[data-cell]').first()).toBeVisible();
 }
@@ -19,12 +19,12 @@ test('the library is searched as one types, mistyped or by another name, and nar
   await page.keyboard.type('nordik');
   await expect(page.locator('[data-cell]').first()).toContainText('Nordic hamstring curl');
   await find(page).fill('no such thing');
-  await expect(page.getByText('No exercise answers to that.')).toBeVisible();
-  await page.getByRole('button', { name: 'Show all' }).click();
+  await expect(page.getByText('No exercise found.')).toBeVisible();
+  await page.getByRole('button', { name: 'Clear filters' }).click();
 
   const all = await page.getByRole('status').innerText();
   await page.locator('form select').first().selectOption({ label: 'Tove Aas' });
-  await expect(page.getByRole('checkbox', { name: /Only what Tove can do here and now/ })).toBeChecked();
+  await expect(page.getByRole('checkbox', { name: /Only what Tove can do today/ })).toBeChecked();
   await expect.poll(() => page.getByRole('status').innerText()).not.toBe(all);
   await page.getByRole('checkbox', { name: /Only what Tove/ }).click();
   await find(page).fill('pull-up');
@@ -93,8 +93,8 @@ test('an exercise shows its load over the range, its ladder, its fault posed, an
   await page.locator('[data-cell]').filter({ hasText: 'short range' }).click();
   await expect(page.locator('.recharts-line')).not.toHaveCount(0);
   await expect(page.getByText(/knee \d+ N m/).first()).toBeVisible();
-  await expect(page.getByRole('img', { name: 'Fault: Hips fold' })).toBeVisible();
-  await expect(page.getByText(/% alike/).first()).toBeVisible({ timeout: 15_000 });
+  await expect(page.getByRole('img', { name: 'Common error: Hips fold' })).toBeVisible();
+  await expect(page.getByText(/% similar/).first()).toBeVisible({ timeout: 15_000 });
   const ladder = page.getByRole('list').filter({ hasText: 'Reverse Nordic, short range' }).last();
   await expect(ladder.getByRole('listitem')).toHaveCount(3);
   await ladder.getByRole('link', { name: /Weighted reverse Nordic/ }).click();
@@ -107,10 +107,10 @@ test('the figure is stopped anywhere on its way, the plot says what the joints h
   await expect(page.getByText('Gluteus maximus')).toBeVisible();
   await expect(page.getByText('filled bottle or canister', { exact: false })).toBeVisible();
   const hip = page.locator('figcaption span').filter({ hasText: /^hip/ });
-  await expect(hip).toContainText('at most');
-  const way = page.getByLabel('Where on the way');
-  await page.getByRole('button', { name: 'Stop the figure' }).click();
-  await expect(hip).not.toContainText('at most');
+  await expect(hip).toContainText('max');
+  const way = page.getByLabel('Position in the range');
+  await page.getByRole('button', { name: 'Pause' }).click();
+  await expect(hip).not.toContainText('max');
   const discs = () =>
     page
       .locator('[data-variant] [data-ring]')
@@ -121,8 +121,8 @@ test('the figure is stopped anywhere on its way, the plot says what the joints h
   expect(await discs()).not.toBe(tall);
   const newtonMetres = (text: string) => Number(/(\d+) N m/.exec(text)?.[1]);
   expect(newtonMetres(await hip.innerText())).toBeGreaterThan(newtonMetres(standing));
-  await page.getByRole('button', { name: 'Let the figure move' }).click();
-  await expect(hip).toContainText('at most');
+  await page.getByRole('button', { name: 'Play' }).click();
+  await expect(hip).toContainText('max');
 });
 
 test('an exercise goes from the library into the session of an athlete, and the rest is composed round it', async ({
@@ -133,7 +133,7 @@ test('an exercise goes from the library into the session of an athlete, and the 
   await page.getByRole('combobox', { name: /^For/ }).selectOption({ label: 'Aksel Vik' });
   await find(page).fill('side plank on the knees');
   await page.locator('[data-cell]').first().click();
-  await page.getByRole('link', { name: "Into Aksel's session" }).click();
+  await page.getByRole('link', { name: "Add to Aksel's session" }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Aksel Vik' })).toBeVisible();
   const added = page.locator('[data-row]').filter({ hasText: 'Side plank on the knees' });
   await expect(added).toContainText('pinned', { ignoreCase: true });
@@ -152,7 +152,7 @@ test("a club's own exercise: faults at their fields, typing kept, found by searc
     .locator('[data-cell]')
     .filter({ has: page.getByText('Push-up', { exact: true }) })
     .click();
-  await page.getByRole('button', { name: 'Make it our own' }).click();
+  await page.getByRole('button', { name: 'Copy as custom' }).click();
   const name = page.getByLabel('Name', { exact: true });
   await name.fill('');
   await page.getByLabel(/^Cues/).fill('Only one cue');
@@ -171,7 +171,7 @@ test("a club's own exercise: faults at their fields, typing kept, found by searc
   await page.goto('/');
   await openAthlete(page, 'Mira Holm');
   await page.getByLabel('Day').fill('2026-12-21');
-  await expect(page.getByText('Nothing written for Mon 21 Dec yet.')).toBeVisible();
+  await expect(page.getByText('No session on Mon 21 Dec.')).toBeVisible();
   await compose(page);
   // The club's own one is composed with like any other; if it was not chosen, it can be named.
   // By its own name: the reasons of other items may speak of it.
@@ -179,7 +179,8 @@ test("a club's own exercise: faults at their fields, typing kept, found by searc
   const nameIt = async () => {
     await page.keyboard.press('/');
     await page.keyboard.type('harbor');
-    await expect(page.getByRole('listbox').getByRole('option', { name: 'Harbour push-up' })).toBeVisible();
+    const option = page.getByRole('listbox').getByRole('option', { name: 'Harbour push-up' });
+    await expect(option).toHaveAttribute('data-focus', '');
     await page.keyboard.press('Enter');
   };
   if ((await ours.count()) === 0) await nameIt();
@@ -191,13 +192,13 @@ test("a club's own exercise: faults at their fields, typing kept, found by searc
 
   await page.getByRole('link', { name: 'Library', exact: true }).first().click();
   await find(page).fill('harbor');
-  await expect(page.locator('[data-cell]').first()).toContainText('Ours: Harbour push-up');
+  await expect(page.locator('[data-cell]').first()).toContainText('Custom: Harbour push-up');
   await page.locator('[data-cell]').first().click();
-  await page.getByRole('button', { name: 'Change ours' }).click();
+  await page.getByRole('button', { name: 'Edit' }).click();
   await page.getByRole('button', { name: 'Remove' }).click();
   await expect(page.locator('[data-cell]').first()).toBeVisible();
   await find(page).fill('harbour');
-  await expect(page.getByText('No exercise answers to that.')).toBeVisible();
+  await expect(page.getByText('No exercise found.')).toBeVisible();
 });
 
 test('figures stand still for who asks for less motion', async ({ browser }) => {

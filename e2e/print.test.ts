@@ -25,13 +25,13 @@ test('the sheet prints on one page of A4 and of Letter, with every item, dose an
   const doses = await page
     .locator('[data-dose]')
     .evaluateAll((fields) => fields.map((field) => (field as HTMLInputElement).value));
-  await page.getByRole('link', { name: 'Sheet for print' }).click();
-  await expect(page.getByText('Mind:')).toBeVisible();
+  await page.getByRole('link', { name: 'Printout' }).click();
+  await expect(page.getByText('Cautions:')).toBeVisible();
   const boxes = await page.locator('main span[aria-hidden="true"] > span').count();
   expect(boxes).toBeGreaterThan(names.length);
 
   const holdsAll = (text: string) => {
-    for (const words of [...names, ...doses, 'Mira Holm', 'Stop on sharp or rising pain', 'Lay out:', 'Mind:'])
+    for (const words of [...names, ...doses, 'Mira Holm', 'Stop if pain is sharp', 'Equipment:', 'Cautions:'])
       expect(solid(text)).toContain(solid(words));
     // What is only for the screen stays there.
     expect(text).not.toContain('large type');

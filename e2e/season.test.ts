@@ -1,26 +1,6 @@
 import { expect, type Page, test } from '@playwright/test';
 import { extractText, getDocumentProxy } from 'unpdf';
-import { openAthlete, signIn } from './desk';
-
-/** The season of the squad that an athlete is in. */
-async function openSeason(page: Page, athlete: string): Promise<void> {
-  await signIn(page);
-  await openAthlete(page, athlete);
-  await page.getByRole('heading', { level: 1 }).click();
-  await page.keyboard.press('g');
-  await page
-    .getByRole('main')
-    .getByRole('link', { name: /Skarvøy|group/ })
-    .click();
-  await settled(page);
-}
-
-/** Laid, and nothing on its way. */
-async function settled(page: Page): Promise<void> {
-  await expect(page.locator('[data-week]')).toHaveCount(12);
-  await expect(page.getByText('laying …')).toHaveCount(0);
-  await expect(page.locator('[data-chip="session"]').first()).toBeVisible();
-}
+import { openAthlete, openSeason, seasonSettled, signIn } from './desk';
 
 const saved = (page: Page) => expect(page.getByText('saved', { exact: true })).toBeVisible();
 
@@ -68,7 +48,7 @@ test('a fixture is dragged: the ribbon and two sessions move at least, undo take
   await expect.poll(() => ribbon(page)).toEqual(thick);
   await saved(page);
   await page.reload();
-  await settled(page);
+  await seasonSettled(page);
   expect(await laid(page)).toEqual(before);
 });
 
@@ -91,7 +71,7 @@ test('by keyboard: a fixture moves with shift and an arrow, a session is pinned 
   await page.keyboard.press('Enter');
   await page.getByRole('button', { name: 'Pin', exact: true }).click();
   await expect(page.getByRole('button', { name: /, pinned/ })).toHaveCount(1);
-  await page.getByRole('button', { name: 'Let go' }).click();
+  await page.getByRole('button', { name: 'Unpin' }).click();
   await expect(page.getByRole('button', { name: /, pinned/ })).toHaveCount(0);
   await page.getByRole('heading', { level: 1 }).click();
   await page.keyboard.press('u');
@@ -117,7 +97,7 @@ test('entries are typed, or refused with the part that is wrong; a week away has
   await expect
     .poll(async () => (await laid(page)).some((day) => day >= '2026-12-21' && day < '2026-12-28'))
     .toBe(false);
-  await settled(page);
+  await seasonSettled(page);
   await expect(page.locator('[data-week="2026-12-21"]')).toContainText('0 of');
   await page.getByRole('heading', { level: 1 }).click();
   await page.keyboard.press('u');
@@ -136,11 +116,11 @@ test('days bear labels and times; what a fixture would move is told before it is
   await expect(session).toContainText('20:15');
   await session.click();
   const chosen = page.getByRole('region', { name: 'Chosen session' });
-  await expect(chosen).toContainText('20:15 behind practice');
-  await expect(chosen).toContainText(/MD-4: .+ behind practice/);
+  await expect(chosen).toContainText('20:15 after practice');
+  await expect(chosen).toContainText(/MD-4: .+ after practice/);
 
   await hold(page, fixtureOn(page, '2026-12-19'), '2026-12-17');
-  await expect(page.locator('[data-consequence]')).toContainText(/Let go on Thu 17 Dec:.*(to|left out|new on)/);
+  await expect(page.locator('[data-consequence]')).toContainText(/If moved to Thu 17 Dec:.*(to|left out|new on)/);
   expect(await laid(page)).toEqual(before);
   await page.keyboard.press('Escape');
   await page.mouse.up();
@@ -148,8 +128,8 @@ test('days bear labels and times; what a fixture would move is told before it is
   await expect.poll(() => laid(page)).toEqual(before);
 
   await page.getByRole('tab', { name: 'Rules' }).click();
-  await page.getByText('What the days allow').click();
-  await page.getByLabel('The day before a fixture').selectOption('nothing');
+  await page.getByText('What each day allows').click();
+  await page.getByLabel('Day before a fixture').selectOption('nothing');
   await expect.poll(async () => (await laid(page)).filter((day) => /Primer/.test(day)).length).toBe(0);
   await page.getByRole('heading', { level: 1 }).click();
   await page.keyboard.press('u');
@@ -175,10 +155,11 @@ test('who did not play is typed in a line for the squad, and trains on the day a
   await openAthlete(page, 'Signe Moe');
   await page.getByRole('heading', { level: 1 }).click();
   await page.keyboard.press('g');
-  await settled(page);
+  await page.keyboard.press('s');
+  await seasonSettled(page);
   await expect(on(page, '2026-12-20')).toContainText('DNP+1');
   await page.goto(squad);
-  await settled(page);
+  await seasonSettled(page);
   await fixtureOn(page, '2026-12-19').click();
   await page.getByLabel('Minutes played').fill('');
   await page.getByLabel('Minutes played').press('Enter');
@@ -196,10 +177,10 @@ test('a session is dragged to another day and stays pinned there; the squad is l
   await drag(page, on(page, day).locator('[data-chip="session"]'), '2026-12-30');
   await expect(on(page, '2026-12-30').getByRole('button', { name: /, pinned/ })).toBeVisible();
   await page.getByRole('tab', { name: 'Squad' }).click();
-  await page.getByRole('button', { name: 'Lay for each' }).click();
+  await page.getByRole('button', { name: 'Schedule each athlete' }).click();
   const members = await page.locator('[data-member]').count();
-  await expect(page.getByText(`${members} of ${members} laid`)).toBeVisible({ timeout: 30_000 });
-  await expect(page.locator('[data-member]').first()).toContainText(/as the squad|differ/);
+  await expect(page.getByText(`${members} of ${members} scheduled`)).toBeVisible({ timeout: 30_000 });
+  await expect(page.locator('[data-member]').first()).toContainText(/same as the squad|different/);
   await page.getByRole('heading', { level: 1 }).click();
   await page.keyboard.press('u');
   await expect.poll(() => laid(page)).toEqual(before);
@@ -212,22 +193,22 @@ test('a calendar file is read, its bad lines told by number; a feed that answers
   await openSeason(page, 'Signe Moe');
   const before = await laid(page);
   await page.getByRole('tab', { name: 'Calendars' }).click();
-  await page.getByLabel('Read a calendar file').setInputFiles('core/src/formats/icalendar-cases/bad-lines.ics');
+  await page.getByLabel('Choose a calendar file').setInputFiles('core/src/formats/icalendar-cases/bad-lines.ics');
   await expect(page.getByText('bad-lines.ics: 4 new of 4')).toBeVisible();
   await expect(page.getByText('Line 18 ends before it starts')).toBeVisible();
   await expect(on(page, '2026-12-16').getByRole('button', { name: 'Practice: Practice at last, 15:00' })).toBeVisible();
   const league = `${new URL(page.url()).origin}/api/stand-ins/league.ics`;
   await page.getByLabel('Address of a calendar feed').fill(`${league}?behave=page`);
-  await page.getByRole('button', { name: 'Read', exact: true }).click();
+  await page.getByRole('button', { name: 'Subscribe', exact: true }).click();
   await expect(page.getByRole('alert')).toContainText('brings no calendar');
   await page.getByLabel('Address of a calendar feed').fill(league);
-  await page.getByRole('button', { name: 'Read', exact: true }).click();
+  await page.getByRole('button', { name: 'Subscribe', exact: true }).click();
   const feed = page.locator('[data-feed]');
-  await expect(feed).toContainText('8 entries, as of');
+  await expect(feed).toContainText('8 entries, updated');
   await expect(
     on(page, '2026-12-19').getByRole('button', { name: /Skarvøy v Nordvik, 17:00, from a feed/ }),
   ).toBeVisible();
-  await feed.getByRole('button', { name: 'Read it no more' }).click();
+  await feed.getByRole('button', { name: 'Unsubscribe' }).click();
   await expect(feed).toHaveCount(0);
   await page.getByRole('heading', { level: 1 }).click();
   await page.keyboard.press('u');
@@ -241,17 +222,19 @@ test('from the season to a session and back in one step, with aim and minutes as
   await openAthlete(page, 'Tale Nes');
   await page.getByRole('heading', { level: 1 }).click();
   await page.keyboard.press('g');
-  await settled(page);
+  await page.keyboard.press('s');
+  await seasonSettled(page);
   const [day] = ((await laid(page)).find((d) => d > '2026-12-21') ?? '').split(' ') as [string];
   await on(page, day).locator('[data-chip="session"]').click();
   const minutes = /(\d+) min/.exec(await page.getByRole('region', { name: 'Chosen session' }).innerText())?.[1];
-  await page.getByRole('link', { name: 'Write it' }).click();
-  await expect(page.getByText('Nothing written for')).toBeVisible();
-  await expect(page.getByText('taken', { exact: true })).toBeVisible();
+  await page.getByRole('link', { name: 'Plan it' }).click();
+  await expect(page.getByText('No session on')).toBeVisible();
+  await expect(page.getByText('in use', { exact: true })).toBeVisible();
   await expect(page.getByLabel('Minutes', { exact: true })).toHaveValue(minutes ?? '');
   await page.getByRole('heading', { level: 1 }).click();
   await page.keyboard.press('g');
-  await settled(page);
+  await page.keyboard.press('s');
+  await seasonSettled(page);
 });
 
 test('a phase of no days is named and not kept; what somebody else saved in the meantime is said', async ({
@@ -262,19 +245,19 @@ test('a phase of no days is named and not kept; what somebody else saved in the 
   await page.getByRole('tab', { name: 'Rules' }).click();
   await page.getByLabel('League II to').fill('2027-01-01');
   await expect(page.getByText(/League II has no days/).first()).toBeVisible();
-  await expect(page.getByRole('alert').filter({ hasText: 'not right' })).toBeVisible();
+  await expect(page.getByRole('alert').filter({ hasText: 'wrong' })).toBeVisible();
   await page.getByRole('button', { name: 'Undo', exact: true }).first().click();
   await saved(page);
 
   const other = await context.newPage();
   await other.goto(page.url());
-  await settled(other);
+  await seasonSettled(other);
   await other.getByRole('tab', { name: 'Rules' }).click();
   await other.getByLabel('Rest days a week').fill('2');
   await saved(other);
   await page.getByLabel('Rest days a week').fill('0');
   await expect(page.getByRole('alert').filter({ hasText: 'in the meantime' })).toBeVisible();
-  await page.getByRole('button', { name: 'Open it again' }).click();
+  await page.getByRole('button', { name: 'Reload' }).click();
   await expect(page.getByLabel('Rest days a week')).toHaveValue('2');
   await page.getByLabel('Rest days a week').fill('1');
   await saved(page);
@@ -288,7 +271,7 @@ test('the season is printed on landscape pages with its fixtures and sessions', 
   const { width, height } = first.getViewport({ scale: 1 });
   expect(width).toBeGreaterThan(height);
   const { text } = await extractText(pdf, { mergePages: true });
-  for (const word of ['Torsnes', 'Vestøy', 'Legs', 'Power', '28 Dec', 'MD-4', 'behind practice', '20:15'])
+  for (const word of ['Torsnes', 'Vestøy', 'Legs', 'Power', '28 Dec', 'MD-4', 'after practice', '20:15'])
     expect(text).toContain(word);
   expect(text).not.toContain('Sign out');
 });

@@ -28,10 +28,10 @@ test('ten minutes of arm care are composed, and printed on one page', async ({ p
   await compose(page);
   await expect(page.locator('[data-frame]')).toContainText('prevention');
   const names = await rowNames(page);
-  await page.getByRole('link', { name: 'Sheet for print' }).click();
+  await page.getByRole('link', { name: 'Printout' }).click();
   await expect(page.getByRole('heading', { name: 'Nora Fjell' })).toBeVisible();
   for (const name of names) await expect(page.getByText(name, { exact: true })).toBeVisible();
-  await expect(page.getByText('When form goes, end the set.')).toBeVisible();
+  await expect(page.getByText('When form breaks, end the set.')).toBeVisible();
   const pdf = (await page.pdf({ format: 'A4' })).toString('latin1');
   expect(pdf.match(/\/Type\s*\/Page[^s]/g)?.length).toBe(1);
 });

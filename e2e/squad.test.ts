@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
-import { compose, openAthlete, rowNames, send, signIn } from './desk';
+import { compose, openAthlete, openPhone, rowNames, send, signIn } from './desk';
 
 test('an athlete is added, faults named at their fields, and written for at once', async ({ page }) => {
   await signIn(page);
@@ -10,15 +10,15 @@ test('an athlete is added, faults named at their fields, and written for at once
   await dialog.getByLabel('Height, cm').fill('17');
   await dialog.getByLabel('Mass, kg').fill('61');
   await dialog.getByLabel('Born').fill('2008-05-05');
-  await dialog.getByRole('button', { name: 'Add and write a session' }).click();
+  await dialog.getByRole('button', { name: 'Add and plan a session' }).click();
   await expect(dialog.getByText('must be 120 cm or more')).toBeVisible();
   await expect(dialog.getByLabel('Name')).toHaveValue('Runa Eide');
   await dialog.getByLabel('Height, cm').fill('171');
-  await dialog.getByRole('button', { name: 'Add and write a session' }).click();
+  await dialog.getByRole('button', { name: 'Add and plan a session' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Runa Eide' })).toBeVisible();
-  await expect(page.getByText('Nothing at all: bodyweight it is.')).toBeVisible();
+  await expect(page.getByText('No equipment: body weight only.')).toBeVisible();
   await compose(page);
-  await expect(page.getByText(/years old: an adult in reach/)).toHaveCount(0);
+  await expect(page.getByText(/years old: an adult nearby/)).toHaveCount(0);
 });
 
 test('a squad of another sport begins with its first athlete, whose session follows that sport', async ({ page }) => {
@@ -26,16 +26,16 @@ test('a squad of another sport begins with its first athlete, whose session foll
   await page.getByRole('button', { name: 'Add' }).click();
   const dialog = page.getByRole('dialog');
   await dialog.getByLabel('Name', { exact: true }).fill('Eldrid Moen');
-  await dialog.getByLabel('Squad').selectOption('A new squad …');
+  await dialog.getByLabel('Squad').selectOption('New squad …');
   await dialog.getByLabel('Sport').selectOption('rowing');
   await expect(dialog.getByLabel('Role')).toContainText('Sweep');
   await dialog.getByLabel('Height, cm').fill('181');
   await dialog.getByLabel('Mass, kg').fill('74');
   await dialog.getByLabel('Born').fill('2003-02-02');
-  await dialog.getByRole('button', { name: 'Add and write a session' }).click();
+  await dialog.getByRole('button', { name: 'Add and plan a session' }).click();
   await expect(dialog.getByText('is required')).toBeVisible();
-  await dialog.getByLabel('Name of the squad').fill('Boathouse');
-  await dialog.getByRole('button', { name: 'Add and write a session' }).click();
+  await dialog.getByLabel('Squad name').fill('Boathouse');
+  await dialog.getByRole('button', { name: 'Add and plan a session' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Eldrid Moen' })).toBeVisible();
   await expect(page.getByText('Leg drive')).toBeVisible();
   await compose(page);
@@ -46,7 +46,7 @@ test('typing finds, arrows choose, nobody found says so', async ({ page }) => {
   await signIn(page);
   const find = page.getByPlaceholder('Type a name, Enter opens');
   await find.fill('zzz');
-  await expect(page.getByText('Nobody by that name.')).toBeVisible();
+  await expect(page.getByText('No athlete by that name.')).toBeVisible();
   await find.press('Escape');
   await find.fill('canoe');
   await expect(page.locator('tbody tr')).toHaveCount(2);
@@ -60,10 +60,10 @@ test('a day chosen on the ribbon is a page of its own', async ({ page }) => {
   await signIn(page);
   await openAthlete(page, 'Tove Aas');
   await page.getByLabel('Day').fill('2026-12-18');
-  await expect(page.getByText('Nothing written for Fri 18 Dec yet.')).toBeVisible();
+  await expect(page.getByText('No session on Fri 18 Dec.')).toBeVisible();
   await compose(page);
   await page.getByLabel('Day').fill('2026-12-09');
-  await expect(page.getByText('Nothing written for')).toHaveCount(0);
+  await expect(page.getByText('No session on')).toHaveCount(0);
   await page.getByLabel('Day').fill('2026-12-18');
   await expect(page.locator('[data-row]').first()).toBeVisible();
 });
@@ -72,13 +72,13 @@ test('a session is kept when its day is left at once', async ({ page }) => {
   await signIn(page);
   await openAthlete(page, 'Tove Aas');
   await page.getByLabel('Day').fill('2026-12-19');
-  await expect(page.getByText('Nothing written for Sat 19 Dec yet.')).toBeVisible();
+  await expect(page.getByText('No session on Sat 19 Dec.')).toBeVisible();
   await page.locator('body').click({ position: { x: 640, y: 780 } });
   await page.keyboard.press('c');
   await expect(page.locator('[data-row]').first()).toBeVisible({ timeout: 20_000 });
   const names = await rowNames(page);
   await page.getByLabel('Day').fill('2026-12-20');
-  await expect(page.getByText('Nothing written for Sun 20 Dec yet.')).toBeVisible();
+  await expect(page.getByText('No session on Sun 20 Dec.')).toBeVisible();
   await page.getByLabel('Day').fill('2026-12-19');
   await expect(page.locator('[data-row]').first()).toBeVisible();
   expect(await rowNames(page)).toEqual(names);
@@ -88,7 +88,8 @@ test('light and dark are kept', async ({ page }) => {
   await signIn(page);
   const theme = () => page.evaluate(() => document.documentElement.dataset.theme);
   const before = await theme();
-  await page.getByRole('button', { name: 'Light or dark' }).click();
+  await page.getByRole('button', { name: 'Settings' }).click();
+  await page.getByRole('menuitem', { name: 'Light or dark' }).click();
   expect(await theme()).not.toBe(before);
   const chosen = await theme();
   await page.reload();
@@ -102,12 +103,10 @@ test('the outbox is empty-handed until something is sent, and the athlete of a m
   await signIn(page);
   await openAthlete(page, 'Nora Fjell');
   await compose(page);
-  await expect(page.getByText('15 years old: an adult in reach while training')).toBeVisible();
+  await expect(page.getByText('15 years old: an adult nearby while training')).toBeVisible();
   const link = await send(page);
-  const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
-  const phone = await context.newPage();
-  await phone.goto(link);
-  await expect(phone.getByText('Have an adult in reach.')).toBeVisible();
+  const { phone, context } = await openPhone(browser, link);
+  await expect(phone.getByText('Have an adult nearby.')).toBeVisible();
   const { violations } = await new AxeBuilder({ page: phone }).withTags(['wcag2a', 'wcag2aa', 'wcag22aa']).analyze();
   const serious = violations
     .filter((v) => v.impact === 'serious' || v.impact === 'critical')

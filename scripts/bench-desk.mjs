@@ -64,19 +64,19 @@ async function openAthlete(page) {
 
 async function toDay(page, day) {
   await page.getByLabel('Day').fill(day);
-  await page.getByText('Nothing written for').waitFor();
+  await page.getByText('No session on').waitFor();
   await page.locator('body').click({ position: { x: 640, y: 780 } });
 }
 
 const stopLooking = async (page) => {
-  await page.getByText('looking further').waitFor();
+  await page.getByText('still improving').waitFor();
   await page.keyboard.press('Escape');
-  await page.getByText('looking further').waitFor({ state: 'detached' });
+  await page.getByText('still improving').waitFor({ state: 'detached' });
 };
 
 /** From a key press to the next paint for each letter typed while a proof is worked on, ms, as the browser itself measures events. */
 async function typingWhileProving(page) {
-  await page.getByText('looking further').waitFor();
+  await page.getByText('still improving').waitFor();
   await page.evaluate(() => {
     window.eventTimes = [];
     new PerformanceObserver((list) => {
@@ -86,7 +86,7 @@ async function typingWhileProving(page) {
   await page.keyboard.press('?');
   const letters = 'split squat slow';
   for (const letter of letters) await page.keyboard.type(letter, { delay: 40 });
-  const proving = await page.getByText('looking further').count();
+  const proving = await page.getByText('still improving').count();
   if (!proving) throw new Error('the proof ended before the typing did');
   await page.waitForTimeout(200);
   // What took less than 16 ms is not told.
@@ -199,7 +199,7 @@ export async function squadSeconds(serverUrl) {
   await stopLooking(page);
   await page.getByText('saved', { exact: true }).waitFor();
   const start = Date.now();
-  await page.getByRole('link', { name: 'For the whole squad' }).click();
+  await page.getByRole('link', { name: 'Plan for the whole squad' }).click();
   await page.getByText(`${squadSize - 1} of ${squadSize - 1} adapted`).waitFor({ timeout: 120_000 });
   const seconds = (Date.now() - start) / 1000;
   const kept = await page
@@ -223,12 +223,13 @@ export async function seasonSeconds(serverUrl) {
   await openAthlete(page, athleteName);
   await page.getByRole('heading', { level: 1 }).click();
   await page.keyboard.press('g');
+  await page.keyboard.press('s');
   await page
     .getByRole('main')
     .getByRole('link', { name: /seniors/ })
     .click();
   await page.locator('[data-week]').first().waitFor();
-  await page.getByText('laying …').waitFor({ state: 'detached' });
+  await page.getByText('calculating …').waitFor({ state: 'detached' });
   const fixture = page.getByRole('button', { name: /^Fixture: Vestøy/ });
   await fixture.focus();
   const moved = Date.now();
@@ -238,8 +239,8 @@ export async function seasonSeconds(serverUrl) {
   await page.getByRole('tab', { name: 'Squad' }).click();
   const members = await page.locator('[data-member]').count();
   const start = Date.now();
-  await page.getByRole('button', { name: 'Lay for each' }).click();
-  await page.getByText(`${members} of ${members} laid`).waitFor({ timeout: 120_000 });
+  await page.getByRole('button', { name: 'Schedule each athlete' }).click();
+  await page.getByText(`${members} of ${members} scheduled`).waitFor({ timeout: 120_000 });
   const seconds = (Date.now() - start) / 1000;
   await browser.close();
   return [{ members, seconds: Number(seconds.toFixed(2)), 'a fixture moved, ms': movedMs }];

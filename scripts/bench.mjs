@@ -6,16 +6,18 @@ import { root } from './paths.mjs';
 import { ensurePackages } from './system.mjs';
 
 const port = 4377;
+// One link writes here as fast as it can.
+process.env.TROPAEUM_LINK_RATE = '1000000';
 
 /** Resident memory of a process, MB. */
 const residentMb = (pid) => Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))?.[1] ?? 0) / 1024;
 
 ensurePackages(['postgresql', 'chromium'], console.log);
-ensureDependencies();
+await ensureDependencies();
 const { Cluster, runProgram } = await import('./database.mjs');
 const { demoServer } = await import('./demo-server.mjs');
 const { ensureBuilt } = await import('./freshness.mjs');
-ensureBuilt();
+await ensureBuilt();
 const cluster = new Cluster('test-database', { fast: true });
 await cluster.start();
 const server = await demoServer(cluster, 'bench', port, 'silent');
@@ -29,7 +31,7 @@ try {
     .split('|');
   cluster.sql(
     'bench',
-    `insert into athlete_links values ('${hash}', '${organisation}', '${athlete}', now() + interval '1 day')`,
+    `insert into athlete_links (token_hash, organisation_id, athlete_id, expires_at) values ('${hash}', '${organisation}', '${athlete}', now() + interval '1 day')`,
   );
   await runProgram(process.execPath, ['--import', 'tsx', join(root, 'bench/main.ts')], {
     env: {

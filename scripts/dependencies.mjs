@@ -2,17 +2,29 @@ import { spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { withLock } from './lock.mjs';
 import { root, stateFolder } from './paths.mjs';
 
 const stamp = join(stateFolder, 'dependencies');
 
-/** Installs the npm packages when they are missing or the lock file has changed since. Speaks on standard error only. */
-export function ensureDependencies() {
-  const lock = createHash('sha256')
+const lockFileMark = () =>
+  createHash('sha256')
     .update(readFileSync(join(root, 'package-lock.json')))
     .digest('hex');
-  const installed = existsSync(stamp) && readFileSync(stamp, 'utf8') === lock;
-  if (installed && existsSync(join(root, 'node_modules', '.package-lock.json'))) return;
+
+function areInstalled() {
+  const installed = existsSync(stamp) && readFileSync(stamp, 'utf8') === lockFileMark();
+  return installed && existsSync(join(root, 'node_modules', '.package-lock.json'));
+}
+
+/** Installs the npm packages when they are missing or the lock file has changed since, one process at a time. */
+export async function ensureDependencies() {
+  if (!areInstalled()) await withLock('setting up', installDependencies);
+}
+
+/** The same for whoever holds the lock already. Speaks on standard error only. */
+export function installDependencies() {
+  if (areInstalled()) return;
   process.stderr.write('Installing npm packages (once, about a minute)\n');
   const done = spawnSync('npm', ['ci', '--no-audit', '--no-fund'], {
     cwd: root,
@@ -20,5 +32,5 @@ export function ensureDependencies() {
   });
   if (done.status !== 0) throw new Error('npm ci failed; see above');
   mkdirSync(stateFolder, { recursive: true });
-  writeFileSync(stamp, lock);
+  writeFileSync(stamp, lockFileMark());
 }

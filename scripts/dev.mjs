@@ -6,10 +6,10 @@ import { ensurePackages } from './system.mjs';
 
 /** Server and interface that reload on every change, on the same database as the start command's. */
 ensurePackages(['postgresql'], console.log);
-ensureDependencies();
+await ensureDependencies();
 const { Cluster, runProgram } = await import('./database.mjs');
 const cluster = new Cluster('database');
-await cluster.start();
+await cluster.join();
 cluster.ensureDatabase('tropaeum');
 const environment = {
   ...process.env,
@@ -25,6 +25,7 @@ const children = [
       ...process.env,
       TROPAEUM_DATABASE_URL: cluster.url('tropaeum_app', 'tropaeum'),
       TROPAEUM_PORT: '4180',
+      TROPAEUM_PUBLIC_URL: 'http://127.0.0.1:5173',
       TROPAEUM_FEEDS_ALLOWED: '127.0.0.1,localhost',
     },
   }),
@@ -33,9 +34,9 @@ const children = [
     stdio: 'inherit',
   }),
 ];
-const stop = () => {
+const stop = async () => {
   for (const child of children) child.kill('SIGTERM');
-  cluster.stop();
+  await cluster.leave();
   process.exit(0);
 };
 process.on('SIGINT', stop);

@@ -2,6 +2,7 @@ import { execFileSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { withLock } from './lock.mjs';
 import { root, stateFolder } from './paths.mjs';
 
 function* filesUnder(folder) {
@@ -22,8 +23,11 @@ function sourceMark() {
   return hash.update(readFileSync(join(root, 'package-lock.json'))).digest('hex');
 }
 
-/** Builds interface and server when their sources have changed since the last build. */
-export function ensureBuilt() {
+/** Builds interface and server when their sources have changed since the last build, one process at a time. */
+export const ensureBuilt = () => withLock('setting up', build);
+
+/** The same for whoever holds the lock already. */
+export function build() {
   const stamp = join(stateFolder, 'built');
   const mark = sourceMark();
   const there = existsSync(join(root, 'web/dist/index.html')) && existsSync(join(root, 'server/dist/main.mjs'));

@@ -1,10 +1,10 @@
 import { scaledBody } from '../core/src/body/segments';
 import { ladderFaults, ladderGaps, patternsWithoutLadder } from '../core/src/capacity/ladder-check';
-import { libraryFaults } from '../core/src/exercise/check';
-import { library } from '../core/src/exercise/library';
-import { ruleFaults } from '../core/src/exercise/library-rules';
-import { alongText } from '../core/src/exercise/peak-points';
-import { findPeaks, peakPoints } from '../core/src/exercise/peaks';
+import { libraryIssues } from '../core/src/exercise/check/library-check';
+import { ruleIssues } from '../core/src/exercise/check/library-rules';
+import { library } from '../core/src/exercise/library/library';
+import { alongText } from '../core/src/exercise/mechanics/peak-points';
+import { findPeaks, peakPoints } from '../core/src/exercise/mechanics/peaks';
 import { unreplaced } from '../core/src/kit/replacements';
 import { sports } from '../core/src/sport/sports';
 
@@ -17,7 +17,7 @@ const bodies = [
 
 const faults = new Map<string, string>();
 for (const size of bodies) {
-  for (const { file, variant, keyframe, message } of libraryFaults(library, scaledBody(size))) {
+  for (const { file, variant, keyframe, message } of libraryIssues(library, scaledBody(size))) {
     const line = [file, variant, ...(keyframe ? [`keyframe "${keyframe}"`] : []), message].join(': ');
     if (!faults.has(line)) faults.set(line, `${line} (at ${size.heightCm} cm)`);
   }
@@ -28,7 +28,7 @@ for (const { file, variant, message } of ladders.faults) {
   const line = `${file}: ${variant}: ${message}`;
   faults.set(line, line);
 }
-for (const { variant, message } of ruleFaults(library, new Set(sports.map((sport) => sport.id)))) {
+for (const { variant, message } of ruleIssues(library, new Set(sports.map((sport) => sport.id)))) {
   const line = `${variant}: ${message}`;
   faults.set(line, line);
 }

@@ -1,69 +1,107 @@
-import { fork } from 'node:child_process';
-import { createServer } from 'node:net';
-import { join } from 'node:path';
-import { ensureDependencies } from './dependencies.mjs';
-import { root } from './paths.mjs';
+import { installDependencies } from './dependencies.mjs';
+import { withLock } from './lock.mjs';
+import { portFrom } from './ports.mjs';
+import { Supervisor } from './supervisor.mjs';
 import { ensurePackages } from './system.mjs';
 
 const say = (words) => process.stdout.write(`${words}\n`);
+// Whoever reads along may go away; the server stays.
+process.stdout.on('error', () => undefined);
 
-/** The wanted port when it is free, else the next free one. */
-function portFrom(wanted) {
-  return new Promise((resolve) => {
-    const probe = createServer();
-    probe.once('error', () => resolve(portFrom(wanted + 1)));
-    probe.listen(wanted, '127.0.0.1', () => probe.close(() => resolve(wanted)));
-  });
+/** How often the database is looked at and the server is asked whether it lives, ms; so many silences in a row and it hangs. */
+const [lookMs, askMs, silences] = [1000, 5000, 4];
+
+/** Everything that has to be there once, one start at a time: packages, database, build, migrations, demo. */
+async function setUp() {
+  ensurePackages(['postgresql'], say);
+  installDependencies();
+  const { Cluster } = await import('./database.mjs');
+  const { prepareDatabase } = await import('./server.mjs');
+  const { build } = await import('./freshness.mjs');
+  const cluster = new Cluster('database');
+  await cluster.join();
+  cluster.ensureDatabase('tropaeum');
+  build();
+  say('Preparing the database (the first time some twenty seconds)');
+  await prepareDatabase(cluster, 'tropaeum');
+  return cluster;
+}
+
+/** Starts the database again when it has ended, and the server with it where the database is reached elsewhere then. */
+function watchDatabase(cluster, supervisor) {
+  let waitMs = lookMs;
+  const look = async () => {
+    if (supervisor.stopping) return;
+    if (cluster.isAlive()) waitMs = lookMs;
+    else {
+      say('The database has ended; it is started again');
+      const before = cluster.url('tropaeum_app', 'tropaeum');
+      try {
+        await cluster.start();
+        if (cluster.url('tropaeum_app', 'tropaeum') !== before) supervisor.restart();
+      } catch (error) {
+        say(error.message);
+      }
+      waitMs = Math.min(30_000, waitMs * 2);
+    }
+    setTimeout(look, waitMs).unref();
+  };
+  setTimeout(look, waitMs).unref();
+}
+
+/** Ends a server that has answered and does so no more. */
+function watchServer(port, supervisor) {
+  let silent = 0;
+  let answered;
+  setInterval(async () => {
+    const child = supervisor.child;
+    try {
+      await fetch(`http://127.0.0.1:${port}/api/alive`, { signal: AbortSignal.timeout(askMs - 500) });
+      silent = 0;
+      answered = child;
+    } catch {
+      if (!child || child !== answered || supervisor.stopping) return;
+      silent++;
+      if (silent < silences) return;
+      say('The server does not answer any more; it is started again');
+      silent = 0;
+      supervisor.restart();
+    }
+  }, askMs).unref();
 }
 
 try {
-  ensurePackages(['postgresql'], say);
-  ensureDependencies();
-  const { Cluster, runProgram } = await import('./database.mjs');
-  const { ensureBuilt } = await import('./freshness.mjs');
-  const cluster = new Cluster('database');
-  await cluster.start();
-  cluster.ensureDatabase('tropaeum');
-  ensureBuilt();
-  say('Preparing the database (the first time some twenty seconds)');
-  const environment = {
-    ...process.env,
-    TROPAEUM_OWNER_URL: cluster.url('tropaeum_owner', 'tropaeum'),
-    TROPAEUM_MIGRATIONS: join(root, 'server/migrations'),
-  };
-  await runProgram(process.execPath, [join(root, 'server/dist/prepare.mjs')], { env: environment });
-
-  const port = await portFrom(Number(process.env.TROPAEUM_PORT ?? 4180));
-  const { TROPAEUM_OWNER_URL, ...withoutOwner } = environment;
-  const server = fork(join(root, 'server/dist/main.mjs'), {
-    env: {
-      ...withoutOwner,
-      TROPAEUM_DATABASE_URL: cluster.url('tropaeum_app', 'tropaeum'),
-      TROPAEUM_PORT: String(port),
-      // The made-up league beside the server is no public address; it is named.
-      TROPAEUM_FEEDS_ALLOWED: process.env.TROPAEUM_FEEDS_ALLOWED ?? `127.0.0.1:${port},localhost:${port}`,
-      TROPAEUM_WEB_FOLDER: join(root, 'web/dist'),
-      TROPAEUM_LOG: process.env.TROPAEUM_LOG ?? 'warn',
+  const waiting = { onWait: () => say('Another start is setting things up; waiting for it') };
+  const cluster = await withLock('setting up', setUp, waiting);
+  let port;
+  const { launchServer } = await import('./server.mjs');
+  const log = { TROPAEUM_LOG: process.env.TROPAEUM_LOG ?? 'warn' };
+  const supervisor = new Supervisor(() => launchServer(cluster, 'tropaeum', port, log), say);
+  // A port that was found free is free until somebody listens there: one start of this machine at a time goes from the one to the other.
+  await withLock(
+    'port',
+    async () => {
+      port = await portFrom(Number(process.env.TROPAEUM_PORT ?? 4180));
+      const child = supervisor.start();
+      await new Promise((resolve) => child.once('message', resolve).once('exit', resolve));
     },
-  });
-  let stopping = false;
-  const stop = () => {
-    if (stopping) return;
-    stopping = true;
-    server.kill('SIGTERM');
+    { whose: 'this machine' },
+  );
+  say('');
+  say(`Tropaeum is at http://127.0.0.1:${port}`);
+  say('Demo sign-in: coach@skarvoy.example, password: hall closed');
+  say('Athletes open a link, created under Messages. Ctrl-C stops everything.');
+  watchDatabase(cluster, supervisor);
+  watchServer(port, supervisor);
+  const stop = async () => {
+    if (supervisor.stopping) return;
+    await supervisor.stop();
+    await cluster.leave();
+    process.exit(0);
   };
   process.on('SIGINT', stop);
   process.on('SIGTERM', stop);
-  server.once('message', () => {
-    say('');
-    say(`Tropaeum is at http://127.0.0.1:${port}`);
-    say('Demo sign-in: coach@skarvoy.example, password: hall closed');
-    say('Athletes come in by the links in the outbox. Ctrl-C stops everything.');
-  });
-  server.once('exit', (code) => {
-    cluster.stop();
-    process.exit(stopping ? 0 : (code ?? 1));
-  });
+  process.on('SIGHUP', stop);
 } catch (error) {
   process.stderr.write(`${error.message}\n`);
   process.exit(1);

@@ -2,7 +2,7 @@ import { spawnSync } from 'node:child_process';
 import { ensureDependencies } from './dependencies.mjs';
 import { root } from './paths.mjs';
 
-ensureDependencies();
+await ensureDependencies();
 const run = spawnSync(process.execPath, ['--import', 'tsx', `${root}/cli/src/main.ts`, ...process.argv.slice(2)], {
   stdio: 'inherit',
 });

@@ -1,36 +1,48 @@
 import { readFileSync } from 'node:fs';
+import {
+  type Brief,
+  bodyReport,
+  capacityOf,
+  catalogueOf,
+  compose,
+  contextOf,
+  feasibility,
+  highsSolver,
+  library,
+  listedSport,
+  listedVariant,
+  type Plan,
+  planOf,
+  planOfCase,
+  predicted,
+  type RefusedPlan,
+  readBrief,
+  readCalendar,
+  readSportText,
+  sportById,
+  sports,
+  type ValidationIssue,
+  variantById,
+  writeSport,
+} from '@tropaeum/core';
 import type { Sex } from '@tropaeum/core/body/segments';
-import { capacityOf } from '@tropaeum/core/capacity/effort';
 import type { Interval } from '@tropaeum/core/capacity/interval';
-import { type Prediction, predicted } from '@tropaeum/core/capacity/predict';
+import type { Prediction } from '@tropaeum/core/capacity/predict';
 import { type Reached, reachOf } from '@tropaeum/core/capacity/reachable';
-import { catalogueOf } from '@tropaeum/core/exercise/catalogue';
-import { library, variantById } from '@tropaeum/core/exercise/library';
-import { type Level, levels } from '@tropaeum/core/exercise/vocabulary';
-import { bodyReport } from '@tropaeum/core/formats/body-report';
-import { readBrief } from '@tropaeum/core/formats/brief';
-import { readCalendar } from '@tropaeum/core/formats/calendar';
-import type { DocumentFault } from '@tropaeum/core/formats/faults';
-import { listedSport, listedVariant } from '@tropaeum/core/formats/listing';
-import { readSportText, writeSport } from '@tropaeum/core/formats/sport';
-import { feasibility } from '@tropaeum/core/kit/feasible';
+import { type Level, levels } from '@tropaeum/core/exercise/model/vocabulary';
 import type { Limit } from '@tropaeum/core/limits/limit';
-import { planOfCase } from '@tropaeum/core/season/days/case-plan';
-import type { Brief } from '@tropaeum/core/session/brief';
-import { compose } from '@tropaeum/core/session/compose';
-import { contextOf } from '@tropaeum/core/session/context';
-import { highsSolver } from '@tropaeum/core/session/highs-solver';
-import { type Plan, planOf, type RefusedPlan } from '@tropaeum/core/session/plan';
-import { sportById, sports } from '@tropaeum/core/sport/sports';
 import { Command, InvalidArgumentError, Option } from 'commander';
 import loadHighs from 'highs';
+
+// Whoever read along has what it wanted, as in `| head`.
+process.stdout.on('error', (error: NodeJS.ErrnoException) => process.exit(error.code === 'EPIPE' ? 0 : 1));
 
 const exitInvalid = 2;
 const exitRefused = 3;
 
 const print = (value: unknown) => process.stdout.write(`${JSON.stringify(value, null, 2)}\n`);
 
-function fail(faults: readonly DocumentFault[]): never {
+function fail(faults: readonly ValidationIssue[]): never {
   for (const fault of faults) process.stderr.write(`${JSON.stringify(fault)}\n`);
   process.exit(exitInvalid);
 }

@@ -2,13 +2,18 @@ import { spawnSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { describe, expect, it } from 'vitest';
+import { beforeAll, describe, expect, it } from 'vitest';
 import { plainCase } from '../../core/test/calendar-cases';
+import { bundle } from '../../scripts/bundle.mjs';
 
 const example = readFileSync('docs/formats/examples/brief.json', 'utf8');
 
+/** The command line in one file: what every call would otherwise translate anew. */
+const bundled = 'cli/dist/main.mjs';
+beforeAll(() => bundle('cli', { main: 'main.ts' }));
+
 function tropaeum(args: string[], input = '') {
-  const run = spawnSync(process.execPath, ['--import', 'tsx', 'cli/src/main.ts', ...args], {
+  const run = spawnSync(process.execPath, [bundled, ...args], {
     input,
     encoding: 'utf8',
     maxBuffer: 64 * 1024 * 1024,
@@ -146,5 +151,13 @@ describe('command line', () => {
     expect(code).toBe(2);
     expect(out).toBe('');
     expect(err).toMatch(named);
+  });
+
+  it('ends quietly when whoever reads along has seen enough', () => {
+    const command = `'${process.execPath}' ${bundled} library | head -c 100`;
+    const { status, stdout, stderr } = spawnSync('bash', ['-o', 'pipefail', '-c', command], { encoding: 'utf8' });
+    expect(stdout).toHaveLength(100);
+    expect(stderr).toBe('');
+    expect(status).toBe(0);
   });
 });

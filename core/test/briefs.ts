@@ -1,7 +1,7 @@
 import example from '../../docs/formats/examples/brief.json';
 import { readBrief } from '../src/formats/brief';
-import type { Brief } from '../src/session/brief';
-import { defaultHouseRules } from '../src/session/brief';
+import type { Brief } from '../src/session/brief/brief';
+import { defaultHouseRules } from '../src/session/brief/house-rules';
 
 /** The brief that the documents show, read. */
 export function exampleBrief(): Brief {

@@ -1,6 +1,6 @@
-import { dayAfter } from '../src/athlete/athlete';
-import type { CalendarCase, CaseEntry } from '../src/season/days/case';
-import { seeded } from '../src/seeded';
+import { seeded } from '../src/common/seeded-random';
+import { dayAfter } from '../src/date/days';
+import type { CalendarCase, CaseEntry } from '../src/season/scheduler/case';
 
 /** A plain case: two practices and a match a week, a steady history. */
 export const plainCase = (more: Partial<CalendarCase> = {}): CalendarCase => ({

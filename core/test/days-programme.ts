@@ -12,8 +12,8 @@ import {
   type ProblemWeek,
   prices,
   short,
-} from '../src/season/days/problem';
-import type { Programme } from '../src/session/solver';
+} from '../src/season/scheduler/problem';
+import type { Programme } from '../src/session/search/solver';
 import { costAxes } from '../src/session-type/cost';
 import type { SessionType } from '../src/session-type/session-type';
 import { each, type Term, Writing } from './writing';

@@ -5,14 +5,14 @@ import {
   hardInARow,
   longestGap,
   marks,
+  maxAfter,
   mayNeighbour,
-  mostAfter,
   notLarge,
   onceAWeek,
   over,
   prices,
   short,
-} from '../src/season/days/problem';
+} from '../src/season/scheduler/problem';
 import { costAxes } from '../src/session-type/cost';
 import type { SessionType } from '../src/session-type/session-type';
 
@@ -29,7 +29,7 @@ export function everyWay(problem: DaysProblem): number {
   const visit = (d: number) => {
     const day = problem.days[d];
     if (!day) {
-      const worth = worthOf(problem, plan);
+      const worth = scoreOf(problem, plan);
       if (worth !== undefined && worth > best) best = worth;
       return;
     }
@@ -59,7 +59,7 @@ function amountsWithin({ least, most }: Choice): number[][] {
 }
 
 /** Worth of a plan; undefined where it breaks what is never broken. */
-function worthOf(problem: DaysProblem, plan: Plan): number | undefined {
+function scoreOf(problem: DaysProblem, plan: Plan): number | undefined {
   const { days, weeks, volumesBefore } = problem;
   if (!keepsApart(problem, plan)) return undefined;
   let worth = plan.reduce((sum, taken) => sum + (taken?.choice.worth ?? 0), 0);
@@ -88,7 +88,7 @@ function worthOf(problem: DaysProblem, plan: Plan): number | undefined {
         worth -= prices.large * sessions.reduce((all, s) => all + Math.max(0, (s.amounts[a] as number) - notLarge), 0);
     }
     if (volume > week.mostVolume) return undefined;
-    if (volume > mostAfter(week, volumes.at(-1) as number, volumes.at(-2) as number)) return undefined;
+    if (volume > maxAfter(week, volumes.at(-1) as number, volumes.at(-2) as number)) return undefined;
     volumes.push(volume);
     worth -= prices.session * Math.max(0, week.sessions.min - main);
     worth -= prices.restDay * Math.max(0, taken - (open - week.restDays));

@@ -1,6 +1,7 @@
-import { levels } from '../src/exercise/vocabulary';
-import { seeded } from '../src/seeded';
-import { aims, type Brief, phases } from '../src/session/brief';
+import { seeded } from '../src/common/seeded-random';
+import { levels } from '../src/exercise/model/vocabulary';
+import type { Brief } from '../src/session/brief/brief';
+import { aims, phases } from '../src/session-type/aims-and-phases';
 import { plainBrief } from './briefs';
 
 const kits: readonly Brief['kit']['items'][number][] = [

@@ -1,13 +1,14 @@
+import { seeded } from '../src/common/seeded-random';
 import type { Kit } from '../src/kit/kit';
-import { seeded } from '../src/seeded';
-import { aims, type Brief } from '../src/session/brief';
+import type { Brief } from '../src/session/brief/brief';
+import { aims } from '../src/session-type/aims-and-phases';
 import { sports } from '../src/sport/sports';
 import { plainBrief } from './briefs';
 
 const room = { lengthM: 4, widthM: 3, ceilingM: 2.8, wall: true, stairs: false, slidingFloor: true, quiet: false };
 
 /** Nothing; what a household has and two bands; light dumbbells; a rack with a bar. */
-export const kits: readonly Kit[] = [
+const kits: readonly Kit[] = [
   { items: [], anchors: [], partner: false, room: { ...room, slidingFloor: false } },
   {
     items: [

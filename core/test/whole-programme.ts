@@ -1,7 +1,7 @@
 import type { Problem } from '../src/session/search/problem';
 import { lotsGaining } from '../src/session/search/relaxation';
 import { SessionProgramme } from '../src/session/search/session-programme';
-import type { Programme } from '../src/session/solver';
+import type { Programme } from '../src/session/search/solver';
 
 /** The whole programme as a plain solver is handed it: every offer and all that can be done in turn. */
 export function wholeProgramme(problem: Problem): Programme {

@@ -1,4 +1,4 @@
-import type { Programme } from '../src/session/solver';
+import type { Programme } from '../src/session/search/solver';
 
 /** A variable times a number. */
 export type Term = readonly [column: number, by: number];

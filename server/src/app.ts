@@ -3,7 +3,16 @@ import Router from '@koa/router';
 import Koa from 'koa';
 import compress from 'koa-compress';
 import helmet from 'koa-helmet';
-import { answerErrors, notKept, sameOrigin, signedIn, soundInput } from './doors/middleware';
+import {
+  answerErrors,
+  noted,
+  notKept,
+  packedWhereAsked,
+  sameOrigin,
+  signedIn,
+  soundInput,
+  unpackedBody,
+} from './middleware/middleware';
 import { servePages } from './pages';
 import { athleteLinkRoutes } from './routes/athlete-link';
 import { athleteRoutes } from './routes/athletes';
@@ -16,7 +25,7 @@ import { sessionRoutes } from './routes/sessions';
 import { signInRoutes } from './routes/sign-in';
 import { sportRoutes } from './routes/sports';
 import { templateRoutes } from './routes/templates';
-import { leagueFeedRoutes } from './stand-ins/league-feed';
+import { leagueFeedRoutes } from './simulators/league-feed';
 
 const contentPolicy = {
   defaultSrc: ["'none'"],
@@ -50,23 +59,23 @@ export function apiRouter(services: Services): Router {
     templateRoutes(services),
     deviceRoutes(services),
   ];
-  api.use(healthRoutes(services.database).routes());
+  api.use(healthRoutes(services).routes());
   for (const router of open) api.use(router.routes());
   const inside = new Router();
-  inside.use(signedIn(services.database));
+  inside.use(signedIn(services.database, services.publicUrl));
   for (const router of closed) inside.use(router.routes());
   api.use(inside.routes());
   return api;
 }
 
-/** Whether the server lives, and whether it can serve. */
-function healthRoutes(database: Services['database']): Router {
+/** Whether the server lives, and whether it can serve: it cannot while the database is away, and will not once it is being stopped. */
+function healthRoutes({ database, isStopping }: Services): Router {
   const router = new Router();
   router.get('/alive', (ctx) => {
     ctx.body = { alive: true };
   });
   router.get('/ready', async (ctx) => {
-    const ready = await database.answers();
+    const ready = !isStopping() && (await database.answers());
     ctx.status = ready ? 200 : 503;
     ctx.body = { ready };
   });
@@ -81,19 +90,27 @@ export function createApp(services: Services, webFolder?: string): Koa {
   app.on('error', (error: NodeJS.ErrnoException) => {
     // Who goes away in the middle of an answer is no fault of ours.
     const level = goneAway.has(error.code ?? '') ? 'debug' : 'error';
-    services.log[level]({ error: error.stack }, 'answer broke off');
+    services.log[level]({ code: error.code, kind: error.constructor.name }, 'answer broke off');
   });
-  app.use(answerErrors(services.log));
+  if (services.proxies > 0) {
+    app.proxy = true;
+    app.maxIpsCount = services.proxies;
+  }
+  app.use(noted(services.log));
+  app.use(answerErrors);
   app.use(
     helmet({
       contentSecurityPolicy: { useDefaults: false, directives: contentPolicy },
-      strictTransportSecurity: false,
+      // Where the public address is an encrypted one, browsers are told to come by no other.
+      strictTransportSecurity: services.publicUrl.startsWith('https:') ? { maxAge: 31_536_000 } : false,
       crossOriginEmbedderPolicy: false,
     }),
   );
   app.use(notKept);
+  app.use(packedWhereAsked);
   app.use(compress({ threshold: 1024, br: false }));
-  app.use(sameOrigin);
+  app.use(sameOrigin(services.publicUrl));
+  app.use(unpackedBody);
   app.use(bodyParser({ enableTypes: ['json'], jsonLimit: '512kb' }));
   app.use(soundInput);
   const api = apiRouter(services);

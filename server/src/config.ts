@@ -8,17 +8,41 @@ export interface Config {
   /** A fixed day for demos and tests instead of the clock's. */
   today?: string;
   logLevel: string;
+  /** Where people reach this server, without a slash at the end: links and cookies go by it, never by what a request says. */
+  publicUrl: string;
+  /** How many proxies of ours stand in front; what they say of the one who asks is believed. */
+  proxies: number;
+  /** How many calls a minute one link may make. */
+  linkRate: number;
   /** Hosts whose calendars may be read although they are not public, such as a simulator beside the server. */
   feedsAllowed: string[];
+}
+
+function wholeNumber(env: NodeJS.ProcessEnv, name: string, usual: number, least: number, most: number): number {
+  const value = Number(env[name] ?? usual);
+  if (!Number.isInteger(value) || value < least || value > most)
+    throw new Error(`${name} must be a whole number from ${least} to ${most}`);
+  return value;
+}
+
+function publicUrl(text: string): string {
+  const url = URL.canParse(text) ? new URL(text) : undefined;
+  if (!url || !/^https?:$/.test(url.protocol) || url.pathname !== '/' || url.search || url.username)
+    throw new Error('TROPAEUM_PUBLIC_URL must be an origin such as https://strength.club.example');
+  return url.origin;
 }
 
 /** Reads the configuration from environment variables; throws naming the one that is missing. */
 export function configFrom(env: NodeJS.ProcessEnv): Config {
   const databaseUrl = env.TROPAEUM_DATABASE_URL;
   if (!databaseUrl) throw new Error('TROPAEUM_DATABASE_URL is not set');
+  const port = wholeNumber(env, 'TROPAEUM_PORT', 4180, 1, 65_535);
   return {
     databaseUrl,
-    port: Number(env.TROPAEUM_PORT ?? 4180),
+    port,
+    publicUrl: publicUrl(env.TROPAEUM_PUBLIC_URL ?? `http://127.0.0.1:${port}`),
+    proxies: wholeNumber(env, 'TROPAEUM_PROXIES', 0, 0, 10),
+    linkRate: wholeNumber(env, 'TROPAEUM_LINK_RATE', 300, 1, 1_000_000),
     host: env.TROPAEUM_HOST ?? '127.0.0.1',
     ...(env.TROPAEUM_WEB_FOLDER ? { webFolder: env.TROPAEUM_WEB_FOLDER } : {}),
     ...(env.TROPAEUM_TODAY ? { today: env.TROPAEUM_TODAY } : {}),

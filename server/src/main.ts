@@ -3,36 +3,55 @@ import pino from 'pino';
 import { createApp } from './app';
 import { configFrom } from './config';
 import { Database } from './database/database';
-import { networkFeedReader } from './feed-reader';
-import { readFeedsAgain } from './feeds-again';
+import { networkFeedReader } from './feeds/feed-reader';
+import { refreshFeeds } from './jobs/feed-refresh';
+import { purgeRepeatedly } from './jobs/purge';
 import type { Services } from './routes/context';
-import { immediateMessageService } from './stand-ins/message-service';
-import { standInSensors } from './stand-ins/sensors';
+import { immediateMessageService } from './simulators/message-service';
+import { simulatedSensors } from './simulators/sensors';
 
 const config = configFrom(process.env);
 const log = pino({ level: config.logLevel });
 const now = () => new Date();
 const database = new Database(config.databaseUrl);
+let stopping = false;
 const services: Services = {
   database,
   messages: immediateMessageService(now),
-  sensors: standInSensors(),
+  sensors: simulatedSensors(),
   feeds: networkFeedReader({ allowed: config.feedsAllowed }),
   log,
+  publicUrl: config.publicUrl,
+  proxies: config.proxies,
+  linkRate: config.linkRate,
   now,
   today: () => config.today ?? now().toISOString().slice(0, 10),
+  isStopping: () => stopping,
 };
 const app = createApp(services, config.webFolder);
 const server = createServer(app.callback());
-const stopReading = readFeedsAgain(services);
+const ends = [refreshFeeds(services), purgeRepeatedly(services)];
 
 server.listen(config.port, config.host, () => process.send?.('listening'));
+server.on('error', (error: NodeJS.ErrnoException) => {
+  log.fatal({ code: error.code }, 'cannot listen');
+  process.exit(1);
+});
 
+/** How long what is under way may take to end, ms; then it is cut. */
+const lastCallsMs = 5000;
+
+/** Takes nothing new, lets what is under way come to its end, and goes; asked twice, at once. */
 function stop() {
-  stopReading();
-  server.close(() => void database.close().then(() => process.exit(0)));
+  if (stopping) process.exit(1);
+  stopping = true;
+  for (const end of ends) end();
+  server.close(() => void Promise.all([database.close(), services.feeds.close()]).then(() => process.exit(0)));
   server.closeIdleConnections();
-  setTimeout(() => process.exit(0), 3000).unref();
+  setTimeout(() => {
+    server.closeAllConnections();
+    setTimeout(() => process.exit(0), 1000).unref();
+  }, lastCallsMs).unref();
 }
 process.on('SIGINT', stop);
 process.on('SIGTERM', stop);

@@ -1,5 +1,5 @@
 import { migrateDatabase } from './database/migrate';
-import { demoSignIn, layDemo } from './demo/lay';
+import { demoSignIn, seedDemo } from './demo/seed';
 
 /** Run by the start command before the server: migrations, then the demo once. */
 const ownerUrl = process.env.TROPAEUM_OWNER_URL;
@@ -8,6 +8,6 @@ if (!ownerUrl || !migrations) throw new Error('TROPAEUM_OWNER_URL and TROPAEUM_M
 await migrateDatabase(ownerUrl, migrations);
 if (process.env.TROPAEUM_DEMO !== 'no') {
   const today = process.env.TROPAEUM_TODAY ?? new Date().toISOString().slice(0, 10);
-  const laid = await layDemo(ownerUrl, today, (words) => process.stderr.write(`${words}\n`));
-  if (laid) process.stderr.write(`Demo laid; sign in as ${demoSignIn.email} with "${demoSignIn.password}"\n`);
+  const laid = await seedDemo(ownerUrl, today, (words) => process.stderr.write(`${words}\n`));
+  if (laid) process.stderr.write(`Demo ready; sign in as ${demoSignIn.email} with "${demoSignIn.password}"\n`);
 }

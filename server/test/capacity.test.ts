@@ -7,7 +7,7 @@ let coach: Caller;
 
 beforeAll(async () => {
   const urls = await freshDatabase();
-  club = await layClub(urls.ownerUrl, 'club');
+  club = await layClub(urls.adminUrl, 'club');
   server = await runServer(urls.appUrl);
   coach = await new Caller(server.url).signIn(club.email);
 });

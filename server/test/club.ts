@@ -1,9 +1,9 @@
 import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
-import { emptySeason } from '@tropaeum/core/season/season-plan';
-import { defaultHouseRules } from '@tropaeum/core/session/brief';
-import type { Draft } from '@tropaeum/core/session/draft';
-import type { Template } from '@tropaeum/core/session/template';
+import { emptySeason } from '@tropaeum/core/season/plan/season-plan';
+import { defaultHouseRules } from '@tropaeum/core/session/brief/house-rules';
+import type { Draft } from '@tropaeum/core/session/draft/draft';
+import type { Template } from '@tropaeum/core/session/squad/template';
 import { drizzle } from 'drizzle-orm/node-postgres';
 import { Client } from 'pg';
 import pino from 'pino';
@@ -13,23 +13,28 @@ import { createApp } from '../src/app';
 import { Database } from '../src/database/database';
 import { migrateDatabase } from '../src/database/migrate';
 import * as schema from '../src/database/schema';
-import { hashPassword } from '../src/doors/passwords';
-import { networkFeedReader } from '../src/feed-reader';
-import { immediateMessageService } from '../src/stand-ins/message-service';
-import { standInSensors } from '../src/stand-ins/sensors';
+import { networkFeedReader } from '../src/feeds/feed-reader';
+import { hashPassword } from '../src/middleware/passwords';
+import type { Services } from '../src/routes/context';
+import { immediateMessageService } from '../src/simulators/message-service';
+import { simulatedSensors } from '../src/simulators/sensors';
 
 export const today = '2026-12-09';
 export const password = 'a long enough one';
 
-/** A database of this test file's own, migrated; addresses for its owner and for the server's login. */
-export async function freshDatabase(): Promise<{ ownerUrl: string; appUrl: string }> {
+/** A database of this test file's own, migrated; addresses for the administrator, its owner and the server's login. */
+export async function freshDatabase(): Promise<{ adminUrl: string; ownerUrl: string; appUrl: string }> {
   const name = `t_${v7().replaceAll('-', '')}`;
-  const client = new Client({ connectionString: inject('ownerUrl') });
+  const client = new Client({ connectionString: inject('adminUrl') });
   await client.connect();
-  await client.query(`create database ${name}`);
+  await client.query(`create database ${name} owner tropaeum_owner`);
   await client.end();
   const named = (url: string) => url.replace(/\/postgres$/, `/${name}`);
-  const urls = { ownerUrl: named(inject('ownerUrl')), appUrl: named(inject('appUrl')) };
+  const urls = {
+    adminUrl: named(inject('adminUrl')),
+    ownerUrl: named(inject('ownerUrl')),
+    appUrl: named(inject('appUrl')),
+  };
   await migrateDatabase(urls.ownerUrl, 'server/migrations');
   return urls;
 }
@@ -42,8 +47,8 @@ export interface Club {
 }
 
 /** An organisation with a coach, a squad and one athlete. */
-export async function layClub(ownerUrl: string, name: string): Promise<Club> {
-  const client = new Client({ connectionString: ownerUrl });
+export async function layClub(adminUrl: string, name: string): Promise<Club> {
+  const client = new Client({ connectionString: adminUrl });
   await client.connect();
   const db = drizzle(client);
   const [organisationId, squadId, athleteId] = [v7(), v7(), v7()];
@@ -86,15 +91,28 @@ export interface RunningServer {
 }
 
 /** The real server on a free port. */
-export async function runServer(appUrl: string): Promise<RunningServer> {
-  const database = new Database(appUrl);
+export async function runServer(
+  appUrl: string,
+  {
+    log = pino({ level: 'silent' }),
+    onNotice,
+    ...changes
+  }: Partial<Services> & { onNotice?: (words: string) => void } = {},
+): Promise<RunningServer> {
+  const database = new Database(appUrl, onNotice ? { onNotice } : {});
   const now = () => new Date();
+  const feeds = networkFeedReader({ waitMs: 700, allowed: ['127.0.0.1', 'localhost'] });
   const app = createApp({
     database,
     messages: immediateMessageService(now),
-    sensors: standInSensors(),
-    feeds: networkFeedReader({ waitMs: 700, allowed: ['127.0.0.1', 'localhost'] }),
-    log: pino({ level: 'silent' }),
+    sensors: simulatedSensors(),
+    feeds,
+    log,
+    publicUrl: 'http://127.0.0.1:4180',
+    proxies: 0,
+    linkRate: 100_000,
+    ...changes,
+    isStopping: () => false,
     now,
     today: () => today,
   });
@@ -106,7 +124,7 @@ export async function runServer(appUrl: string): Promise<RunningServer> {
     async stop() {
       server.closeAllConnections();
       await new Promise((resolve) => server.close(resolve));
-      await database.close();
+      await Promise.all([database.close(), feeds.close()]);
     },
   };
 }

@@ -3,6 +3,7 @@ import { Cluster } from '../../scripts/database.mjs';
 
 declare module 'vitest' {
   export interface ProvidedContext {
+    adminUrl: string;
     ownerUrl: string;
     appUrl: string;
   }
@@ -11,9 +12,10 @@ declare module 'vitest' {
 /** A cluster for tests only, fast because it may forget; every test file makes its own database in it. */
 export default async function start(project: TestProject): Promise<() => void> {
   const cluster = new Cluster('test-database', { fast: true });
-  await cluster.start();
+  await cluster.join();
   cluster.ensureDatabase('postgres');
+  project.provide('adminUrl', cluster.url('tropaeum_admin', 'postgres'));
   project.provide('ownerUrl', cluster.url('tropaeum_owner', 'postgres'));
   project.provide('appUrl', cluster.url('tropaeum_app', 'postgres'));
-  return () => cluster.stop();
+  return () => cluster.leave();
 }

@@ -1,11 +1,12 @@
-import { daysBetween } from '@tropaeum/core/athlete/athlete';
+import { seeded } from '@tropaeum/core/common/seeded-random';
+import { daysBetween } from '@tropaeum/core/date/days';
 import { planSchema } from '@tropaeum/core/formats/schemas';
 import Ajv2020 from 'ajv/dist/2020';
 import { Client } from 'pg';
 import { beforeAll, describe, expect, it } from 'vitest';
-import { cameBack, seeded, trainingDays } from '../src/demo/history';
-import { demoSignIn, layDemo } from '../src/demo/lay';
+import { cameBack, trainingDays } from '../src/demo/history';
 import { people, roomOf } from '../src/demo/people';
+import { demoSignIn, seedDemo } from '../src/demo/seed';
 import { freshDatabase } from './club';
 
 const today = '2027-02-03';
@@ -13,9 +14,10 @@ let client: Client;
 let ownerUrl: string;
 
 beforeAll(async () => {
-  ({ ownerUrl } = await freshDatabase());
-  expect(await layDemo(ownerUrl, today)).toBe(true);
-  client = new Client({ connectionString: ownerUrl });
+  const urls = await freshDatabase();
+  ownerUrl = urls.ownerUrl;
+  expect(await seedDemo(ownerUrl, today)).toBe(true);
+  client = new Client({ connectionString: urls.adminUrl });
   await client.connect();
   return () => client.end();
 });
@@ -59,7 +61,7 @@ describe('the demo club', () => {
   it('is laid once: a second laying changes nothing', async () => {
     const count = async () => (await rows<{ n: string }>('select count(*) as n from set_logs'))[0]?.n;
     const before = await count();
-    expect(await layDemo(ownerUrl, '2028-01-01')).toBe(false);
+    expect(await seedDemo(ownerUrl, '2028-01-01')).toBe(false);
     expect(await count()).toBe(before);
   });
 

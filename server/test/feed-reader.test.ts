@@ -1,13 +1,21 @@
 import { createServer, type RequestListener, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { gzipSync } from 'node:zlib';
-import { afterEach, describe, expect, it } from 'vitest';
-import { type FeedReaderOptions, isPublic, networkFeedReader } from '../src/feed-reader';
+import { afterAll, afterEach, describe, expect, it } from 'vitest';
+import { threadCalendarParser } from '../src/feeds/calendar-parser';
+import { type FeedReaderOptions, isPublic, networkFeedReader as readerWith } from '../src/feeds/feed-reader';
 
 const calendar = 'BEGIN:VCALENDAR\r\nVERSION:2.0\r\nEND:VCALENDAR\r\n';
 const refused = { problem: 'brings no calendar: look whether the address is right, or try again later' };
 
+const how = { zone: 'Europe/Oslo', from: '2026-12-01', to: '2027-12-01', otherwise: 'fixture' } as const;
+const nothing = { entries: [], cancelled: [], bad: [] };
+/** One thread for all of these tests. */
+const parser = threadCalendarParser(1000);
+const networkFeedReader = (options: FeedReaderOptions = {}) => readerWith({ parser, ...options });
+
 let open: Server[] = [];
+afterAll(() => parser.close());
 afterEach(() => {
   for (const server of open) server.closeAllConnections();
   for (const server of open) server.close();
@@ -51,7 +59,7 @@ describe('reading a feed', () => {
   it('reads from a host that is named, and from no other of this machine, whatever it is called', async () => {
     const { asked, port } = await serving(plain);
     const named = networkFeedReader({ allowed: [`127.0.0.1:${port}`] });
-    expect(await named.read(`http://127.0.0.1:${port}/a.ics`)).toEqual({ copy: calendar });
+    expect(await named.read(`http://127.0.0.1:${port}/a.ics`, how)).toEqual({ copy: calendar, calendar: nothing });
     expect(asked.times).toBe(1);
     const closed = networkFeedReader({ resolve: namesTo('127.0.0.1') });
     for (const host of [
@@ -64,16 +72,16 @@ describe('reading a feed', () => {
       '[::ffff:127.0.0.1]',
       'league.example',
     ])
-      expect(await closed.read(`http://${host}:${port}/a.ics`), host).toEqual(refused);
+      expect(await closed.read(`http://${host}:${port}/a.ics`, how), host).toEqual(refused);
     expect(asked.times).toBe(1);
   });
 
   it('takes no name of which one address is private, and nothing but http', async () => {
     const { asked, port } = await serving(plain);
     const mixed = networkFeedReader({ resolve: namesTo('93.184.216.34', '127.0.0.1') });
-    expect(await mixed.read(`http://league.example:${port}/`)).toEqual(refused);
+    expect(await mixed.read(`http://league.example:${port}/`, how)).toEqual(refused);
     for (const url of ['file:///etc/passwd', 'ftp://127.0.0.1/', 'data:text/calendar,BEGIN:VCALENDAR', 'no address'])
-      expect(await mixed.read(url)).toEqual(refused);
+      expect(await mixed.read(url, how)).toEqual(refused);
     expect(asked.times).toBe(0);
   });
 
@@ -84,9 +92,9 @@ describe('reading a feed', () => {
       response.writeHead(302, { location: to }).end();
     });
     const reader = networkFeedReader({ allowed: [`127.0.0.1:${outer.port}`] });
-    expect(await reader.read(`http://127.0.0.1:${outer.port}/away`)).toEqual(refused);
+    expect(await reader.read(`http://127.0.0.1:${outer.port}/away`, how)).toEqual(refused);
     expect(inner.asked.times).toBe(0);
-    expect(await reader.read(`http://127.0.0.1:${outer.port}/loop`)).toEqual(refused);
+    expect(await reader.read(`http://127.0.0.1:${outer.port}/loop`, how)).toEqual(refused);
     expect(outer.asked.times).toBeLessThanOrEqual(5);
   });
 
@@ -105,7 +113,62 @@ describe('reading a feed', () => {
     const { port } = await serving(answer);
     const reader = networkFeedReader({ waitMs: 600, allowed: ['127.0.0.1'] });
     const before = process.memoryUsage().rss;
-    expect(await reader.read(`http://127.0.0.1:${port}/`)).toEqual(refused);
+    expect(await reader.read(`http://127.0.0.1:${port}/`, how)).toEqual(refused);
     expect(process.memoryUsage().rss - before).toBeLessThan(50_000_000);
+  });
+});
+
+describe('reading what is hard to read', () => {
+  const event = (i: number, more = '') =>
+    `BEGIN:VEVENT\r\nUID:${i}@l.example\r\nDTSTART:20261209T180000Z\r\nSUMMARY:E${i}\r\n${more}END:VEVENT\r\n`;
+  const calendarOf = (events: string) => `BEGIN:VCALENDAR\r\nVERSION:2.0\r\n${events}END:VCALENDAR\r\n`;
+  const many = (count: number, more = '') =>
+    calendarOf(Array.from({ length: count }, (_, i) => event(i, more)).join(''));
+  const days = Array.from({ length: 366 }, (_, i) => i + 1).join(',');
+  const hard: [string, string][] = [
+    ['a rule within the minute', calendarOf(event(1, 'RRULE:FREQ=MINUTELY\r\n'))],
+    ['a rule within the second', calendarOf(event(1, 'RRULE:FREQ=SECONDLY;COUNT=999999999\r\n'))],
+    ['200 daily events', many(200, 'RRULE:FREQ=DAILY\r\n')],
+    ['27,000 events', many(27_000).slice(0, 1_999_000)],
+    ['5,000 daily events', many(5000, 'RRULE:FREQ=DAILY;COUNT=100000\r\n')],
+    ['a rule that never holds', calendarOf(event(1, 'RRULE:FREQ=YEARLY;BYMONTH=2;BYMONTHDAY=31\r\n'))],
+    ['a thousand rules that never hold', many(1000, 'RRULE:FREQ=MONTHLY;BYMONTHDAY=31;BYMONTH=2\r\n')],
+    ['days of the year, each named', many(300, `RRULE:FREQ=YEARLY;BYYEARDAY=${days}\r\n`)],
+    [
+      'exceptions without end',
+      calendarOf(event(1, `RRULE:FREQ=DAILY\r\n${'EXDATE:20261210T180000Z\r\n'.repeat(40_000)}`)),
+    ],
+    ['a name without end', calendarOf(event(1, `SUMMARY:${'x'.repeat(1_900_000)}\r\n`))],
+    ['a line folded without end', calendarOf(`BEGIN:VEVENT\r\nSUMMARY:${'x\r\n '.repeat(400_000)}\r\nEND:VEVENT\r\n`)],
+    ['parts within parts', `BEGIN:VCALENDAR\r\n${'BEGIN:VEVENT\r\n'.repeat(100_000)}`],
+    ['parts that end without beginning', `BEGIN:VCALENDAR\r\n${'END:VEVENT\r\n'.repeat(100_000)}`],
+    ['parameters without end', calendarOf(event(1, `X-A${';B=C'.repeat(400_000)}:x\r\n`))],
+    ['quotes that do not close', calendarOf(event(1, `X-A;B="${'"'.repeat(900_000)}:x\r\n`))],
+    ['zones without end', calendarOf('BEGIN:VTIMEZONE\r\nTZID:X\r\nEND:VTIMEZONE\r\n'.repeat(30_000))],
+    [
+      'far years',
+      calendarOf(event(1, 'RRULE:FREQ=DAILY;UNTIL=99991231T000000Z;INTERVAL=1\r\n').replace('2026', '0001')),
+    ],
+    ['an interval of nothing', calendarOf(event(1, 'RRULE:FREQ=DAILY;INTERVAL=0\r\n'))],
+    ['a long stay', calendarOf(event(1, 'DURATION:P999999999D\r\nRRULE:FREQ=DAILY\r\n'))],
+    ['nothing but breaks', `BEGIN:VCALENDAR${'\r\n'.repeat(900_000)}`],
+  ];
+
+  it.each(hard)('%s: it comes to an end, a bounded one, and nobody waits for it', async (_, text) => {
+    let turns = 0;
+    let done = false;
+    const reading = parser.parse(text, how).finally(() => {
+      done = true;
+    });
+    // The server's own thread goes on all the while.
+    while (!done) {
+      turns++;
+      await new Promise((resolve) => setTimeout(resolve, 5));
+    }
+    const read = await reading;
+    expect(turns).toBeGreaterThan(0);
+    expect(read?.entries.length ?? 0).toBeLessThanOrEqual(3000);
+    // The thread is there for the next one.
+    expect(await parser.parse(calendar, how)).toEqual(nothing);
   });
 });

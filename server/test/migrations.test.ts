@@ -19,16 +19,25 @@ async function run(names: readonly string[]): Promise<void> {
 
 beforeAll(async () => {
   const name = `t_${v7().replaceAll('-', '')}`;
-  const maker = new Client({ connectionString: inject('ownerUrl') });
+  const maker = new Client({ connectionString: inject('adminUrl') });
   await maker.connect();
   await maker.query(`create database ${name}`);
   await maker.end();
-  client = new Client({ connectionString: inject('ownerUrl').replace(/\/postgres$/, `/${name}`) });
+  client = new Client({ connectionString: inject('adminUrl').replace(/\/postgres$/, `/${name}`) });
   await client.connect();
 });
 afterAll(() => client.end());
 
 describe('bringing a database up to date', () => {
+  it('has every file in the journal, each after the one before: an earlier moment would be passed over', () => {
+    const { entries } = JSON.parse(readFileSync(`${folder}/meta/_journal.json`, 'utf8')) as {
+      entries: { tag: string; when: number }[];
+    };
+    expect(entries.map(({ tag }) => `${tag}.sql`)).toEqual(files);
+    const moments = entries.map(({ when }) => when);
+    expect(moments).toEqual([...new Set(moments)].sort((a, b) => a - b));
+  });
+
   it('keeps phases and fixtures of before in the season of their squad', async () => {
     const moving = files.findIndex((file) => file.includes('seasons-moved'));
     await run(files.slice(0, moving));

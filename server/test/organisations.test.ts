@@ -1,184 +1,38 @@
-import { variantById } from '@tropaeum/core/exercise/library';
-import { copyOfVariant } from '@tropaeum/core/exercise/own';
-import type { Variant } from '@tropaeum/core/exercise/variant';
-import { writeSport } from '@tropaeum/core/formats/sport';
-import { emptyOwnSeason, emptySeason } from '@tropaeum/core/season/season-plan';
-import type { SportProfile } from '@tropaeum/core/sport/profile';
-import { sportById } from '@tropaeum/core/sport/sports';
+import { Client } from 'pg';
 import { v7 } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { apiRouter } from '../src/app';
 import { Database } from '../src/database/database';
 import { athletes, sessions, setLogs } from '../src/database/schema';
-import {
-  Caller,
-  type Club,
-  draft,
-  freshDatabase,
-  layClub,
-  logged,
-  type RunningServer,
-  runServer,
-  sentSession,
-  template,
-} from './club';
+import { Caller, type Club, freshDatabase, layClub, logged, type RunningServer, runServer } from './club';
+import { everyRoute, type Laid, layBehindRoutes } from './every-route';
 
 let server: RunningServer;
 let appUrl: string;
+let ownerUrl: string;
 let ours: Club;
 let theirs: Club;
 let us: Caller;
 let them: Caller;
-let theirSession: { id: string; token: string };
-let ourSession: { id: string; token: string };
-let theirTemplate: string;
-let ourTemplate: string;
-let theirFeed: string;
-let ourFeed: string;
+let ourThings: Laid;
+let theirThings: Laid;
 
 beforeAll(async () => {
   const urls = await freshDatabase();
-  appUrl = urls.appUrl;
-  [ours, theirs] = [await layClub(urls.ownerUrl, 'ours'), await layClub(urls.ownerUrl, 'theirs')];
+  ({ appUrl, ownerUrl } = urls);
+  [ours, theirs] = [await layClub(urls.adminUrl, 'ours'), await layClub(urls.adminUrl, 'theirs')];
   server = await runServer(appUrl);
   us = await new Caller(server.url).signIn(ours.email);
   them = await new Caller(server.url).signIn(theirs.email);
-  theirSession = await sentSession(them, theirs);
-  ourSession = await sentSession(us, ours);
-  await us.call('POST', '/own-variants', ownRow('row-of-ours'));
-  await them.call('POST', '/own-variants', ownRow('row-of-theirs'));
-  await us.call('PUT', '/sports/sport-of-ours', ownSport('sport-of-ours'));
-  await them.call('PUT', '/sports/sport-of-theirs', ownSport('sport-of-theirs'));
-  ourTemplate = (await us.call('POST', '/templates', template)).body.id;
-  theirTemplate = (await them.call('POST', '/templates', template)).body.id;
-  const league = { url: `${server.url}/api/stand-ins/league.ics` };
-  ourFeed = (await us.call('POST', `/squads/${ours.squadId}/feeds`, league)).body.id;
-  theirFeed = (await them.call('POST', `/squads/${theirs.squadId}/feeds`, league)).body.id;
+  ourThings = await layBehindRoutes(us, ours, server.url);
+  theirThings = await layBehindRoutes(them, theirs, server.url);
 });
 afterAll(() => server.stop());
-
-/** Every route with a call that would work for its owner; a route missing here fails the walk below. */
-function calls(
-  club: () => Club,
-  session: () => { id: string; token: string },
-): Record<string, { path: string; body?: unknown; opensTo: 'owner' | 'anyone' | 'everyone-own' }> {
-  return {
-    'POST /sign-in': { path: '/sign-in', body: { email: 'nobody@nowhere.example', password: 'x' }, opensTo: 'anyone' },
-    'POST /sign-out': { path: '/sign-out', opensTo: 'everyone-own' },
-    'GET /me': { path: '/me', opensTo: 'everyone-own' },
-    'GET /squads': { path: '/squads', opensTo: 'everyone-own' },
-    'GET /outbox': { path: '/outbox', opensTo: 'everyone-own' },
-    'GET /athletes/:id': { path: `/athletes/${club().athleteId}`, opensTo: 'owner' },
-    'PATCH /athletes/:id': { path: `/athletes/${club().athleteId}`, body: { minutes: 45 }, opensTo: 'owner' },
-    'POST /athletes': {
-      path: '/athletes',
-      body: {
-        name: 'New One',
-        squadId: club().squadId,
-        role: 'wing',
-        athlete: { heightCm: 170, massKg: 60, born: '2004-04-04' },
-      },
-      opensTo: 'owner',
-    },
-    'POST /athletes/:id/sessions': {
-      path: `/athletes/${club().athleteId}/sessions`,
-      body: { brief: brief('2026-12-20'), draft },
-      opensTo: 'owner',
-    },
-    'GET /sessions/:id': { path: `/sessions/${session().id}`, opensTo: 'owner' },
-    'PUT /sessions/:id': {
-      path: `/sessions/${session().id}`,
-      body: { brief: brief('2026-12-09'), draft, revision: 1 },
-      opensTo: 'owner',
-    },
-    'POST /sessions/:id/send': { path: `/sessions/${session().id}/send`, opensTo: 'owner' },
-    'GET /sessions/:id/return': { path: `/sessions/${session().id}/return`, opensTo: 'owner' },
-    'POST /sessions/:id/decisions': {
-      path: `/sessions/${session().id}/decisions`,
-      body: { variant: 'push-up', decided: 'same' },
-      opensTo: 'owner',
-    },
-    'GET /own-variants': { path: '/own-variants', opensTo: 'everyone-own' },
-    'POST /own-variants': { path: '/own-variants', body: {}, opensTo: 'everyone-own' },
-    'PUT /own-variants/:id': { path: `/own-variants/${rowOf(club())}`, body: ownRow(rowOf(club())), opensTo: 'owner' },
-    'DELETE /own-variants/:id': { path: `/own-variants/${rowOf(club())}`, opensTo: 'owner' },
-    'GET /sports': { path: '/sports', opensTo: 'everyone-own' },
-    'PUT /sports/:id': {
-      path: '/sports/handball',
-      body: { profile: writeSport(handball), revision: 0 },
-      opensTo: 'everyone-own',
-    },
-    'DELETE /sports/:id': { path: `/sports/${sportOf(club())}`, opensTo: 'owner' },
-    'GET /templates': { path: '/templates', opensTo: 'everyone-own' },
-    'POST /templates': { path: '/templates', body: template, opensTo: 'everyone-own' },
-    'DELETE /templates/:id': {
-      path: `/templates/${club() === theirs ? theirTemplate : ourTemplate}`,
-      opensTo: 'owner',
-    },
-    'GET /squads/:id/season': { path: `/squads/${club().squadId}/season`, opensTo: 'owner' },
-    'PUT /squads/:id/season': {
-      path: `/squads/${club().squadId}/season`,
-      body: { revision: 1, season: emptySeason },
-      opensTo: 'owner',
-    },
-    'PUT /athletes/:id/season': {
-      path: `/athletes/${club().athleteId}/season`,
-      body: { revision: 0, season: emptyOwnSeason },
-      opensTo: 'owner',
-    },
-    'POST /squads/:id/feeds': {
-      path: `/squads/${club().squadId}/feeds`,
-      body: { url: `${server.url}/api/stand-ins/league.ics?walk` },
-      opensTo: 'owner',
-    },
-    'POST /feeds/:id/read': { path: `/feeds/${club() === theirs ? theirFeed : ourFeed}/read`, opensTo: 'owner' },
-    'DELETE /feeds/:id': { path: `/feeds/${club() === theirs ? theirFeed : ourFeed}`, opensTo: 'owner' },
-    'POST /squads/:id/calendar-links': {
-      path: `/squads/${club().squadId}/calendar-links`,
-      body: {},
-      opensTo: 'owner',
-    },
-    'DELETE /squads/:id/calendar-links': { path: `/squads/${club().squadId}/calendar-links`, opensTo: 'owner' },
-    'GET /alive': { path: '/alive', opensTo: 'anyone' },
-    'GET /ready': { path: '/ready', opensTo: 'anyone' },
-    'GET /calendars/:token.ics': { path: '/calendars/nobody.ics', opensTo: 'anyone' },
-    'GET /stand-ins/league.ics': { path: '/stand-ins/league.ics', opensTo: 'anyone' },
-    'GET /devices/hanging-scale': { path: '/devices/hanging-scale', opensTo: 'everyone-own' },
-    'GET /devices/contact-mat': { path: '/devices/contact-mat', opensTo: 'everyone-own' },
-    'GET /link/:token/': { path: `/link/${session().token}`, opensTo: 'anyone' },
-    'POST /link/:token/logs': {
-      path: `/link/${session().token}/logs`,
-      body: { sessionId: session().id, logs: [logged()] },
-      opensTo: 'anyone',
-    },
-    'POST /link/:token/report': {
-      path: `/link/${session().token}/report`,
-      body: { sessionId: session().id, effort: 6, minutes: 30, pain: [], finishedAt: '2026-12-09T18:30:00Z' },
-      opensTo: 'anyone',
-    },
-  };
-}
-
-const handball = sportById('handball') as SportProfile;
-const sportOf = (club: Club) => (club === theirs ? 'sport-of-theirs' : 'sport-of-ours');
-const ownSport = (id: string) => ({ profile: writeSport({ ...handball, id }), revision: 0 });
-
-const row = variantById('bent-row') as Variant;
-const ownRow = (id: string) => copyOfVariant(row, id, '3x12');
-const rowOf = (club: Club) => (club === theirs ? 'row-of-theirs' : 'row-of-ours');
-
-const brief = (date: string) => ({
-  date,
-  minutes: 30,
-  athlete: { heightCm: 175, massKg: 70, born: '2001-03-04', level: 'intermediate' },
-  sport: { id: 'handball', role: 'back' },
-  kit: { items: [] },
-});
 
 /** Every route the server really has, read off its routers. */
 function routesOfServer(): string[] {
   const database = new Database(appUrl);
-  const api = apiRouter({ database } as never);
+  const api = apiRouter({ database, publicUrl: 'http://127.0.0.1', linkRate: 1 } as never);
   void database.close();
   return api.stack
     .flatMap((layer) =>
@@ -191,22 +45,12 @@ function routesOfServer(): string[] {
 
 describe('one organisation and another', () => {
   it('the walk knows every route there is', () => {
-    const known = Object.keys(
-      calls(
-        () => theirs,
-        () => theirSession,
-      ),
-    ).map((r) => r.replace(/\/$/, ''));
+    const known = Object.keys(everyRoute(theirThings)).map((r) => r.replace(/\/$/, ''));
     expect([...new Set(routesOfServer().map((r) => r.replace(/\/$/, '')))].sort()).toEqual([...known].sort());
   });
 
   it('no route reads or writes what belongs to the other', async () => {
-    for (const [route, { path, body, opensTo }] of Object.entries(
-      calls(
-        () => theirs,
-        () => theirSession,
-      ),
-    )) {
+    for (const [route, { path, body, opensTo }] of Object.entries(everyRoute(theirThings))) {
       if (opensTo !== 'owner') continue;
       const [method] = route.split(' ') as [string];
       const answer = await us.call(method, path, body);
@@ -217,12 +61,7 @@ describe('one organisation and another', () => {
 
   it('without a sign-in no route of the coach answers', async () => {
     const nobody = new Caller(server.url);
-    for (const [route, { path, body, opensTo }] of Object.entries(
-      calls(
-        () => theirs,
-        () => theirSession,
-      ),
-    )) {
+    for (const [route, { path, body, opensTo }] of Object.entries(everyRoute(theirThings))) {
       if (opensTo === 'anyone') continue;
       const [method] = route.split(' ') as [string];
       expect((await nobody.call(method, path, body)).status, route).toBe(401);
@@ -237,10 +76,16 @@ describe('one organisation and another', () => {
   });
 
   it("one athlete's link does not write into another's session, nor does a made-up link", async () => {
-    const logs = { sessionId: theirSession.id, logs: [logged()] };
-    expect((await us.call('POST', `/link/${ourSession.token}/logs`, logs)).status).toBe(404);
-    const report = { sessionId: theirSession.id, effort: 3, minutes: 10, pain: [], finishedAt: '2026-12-09T18:30:00Z' };
-    expect((await us.call('POST', `/link/${ourSession.token}/report`, report)).status).toBe(404);
+    const logs = { sessionId: theirThings.session.id, logs: [logged()] };
+    expect((await us.call('POST', `/link/${ourThings.session.token}/logs`, logs)).status).toBe(404);
+    const report = {
+      sessionId: theirThings.session.id,
+      effort: 3,
+      minutes: 10,
+      pain: [],
+      finishedAt: '2026-12-09T18:30:00Z',
+    };
+    expect((await us.call('POST', `/link/${ourThings.session.token}/report`, report)).status).toBe(404);
     expect((await us.call('GET', `/link/${'x'.repeat(43)}`)).status).toBe(404);
   });
 
@@ -248,7 +93,7 @@ describe('one organisation and another', () => {
     const { body } = await them.call('GET', `/athletes/${theirs.athleteId}`);
     expect(body.brief.minutes).toBe(30);
     expect(body.sessions).toHaveLength(1);
-    const { body: returned } = await them.call('GET', `/sessions/${theirSession.id}/return`);
+    const { body: returned } = await them.call('GET', `/sessions/${theirThings.session.id}/return`);
     expect(returned.items.every((i: { done: unknown[] }) => i.done.length === 0)).toBe(true);
     expect(returned.decisions).toEqual([]);
   });
@@ -259,12 +104,7 @@ describe('one organisation and another', () => {
   });
 
   it('every call of its own works for the owner', async () => {
-    for (const [route, { path, body, opensTo }] of Object.entries(
-      calls(
-        () => ours,
-        () => ourSession,
-      ),
-    )) {
+    for (const [route, { path, body, opensTo }] of Object.entries(everyRoute(ourThings))) {
       if (opensTo !== 'owner') continue;
       const [method] = route.split(' ') as [string];
       const answer = await us.call(method, path, body);
@@ -286,11 +126,46 @@ describe('the database itself', () => {
   it('refuses a row written for another organisation', async () => {
     const database = new Database(appUrl);
     const foreign = database.asOrganisation(ours.organisationId, (tx) =>
-      tx
-        .insert(setLogs)
-        .values({ ...logged(), side: 'both', organisationId: theirs.organisationId, sessionId: theirSession.id }),
+      tx.insert(setLogs).values({
+        ...logged(),
+        side: 'both',
+        organisationId: theirs.organisationId,
+        sessionId: theirThings.session.id,
+      }),
     );
     await expect(foreign).rejects.toThrow();
     await database.close();
+  });
+
+  it('binds every table of an organisation, its owner too, and the owner is no superuser', async () => {
+    const owner = new Client({ connectionString: ownerUrl });
+    await owner.connect();
+    const { rows: loose } = await owner.query(
+      `select c.relname from pg_class c join pg_attribute a on a.attrelid = c.oid
+       where a.attname = 'organisation_id' and c.relkind = 'r' and not (c.relrowsecurity and c.relforcerowsecurity)`,
+    );
+    expect(loose).toEqual([]);
+    expect((await owner.query('select usesuper from pg_user where usename = current_user')).rows[0].usesuper).toBe(
+      false,
+    );
+    for (const table of ['athletes', 'restrictions', 'coaches', 'sign_ins', 'athlete_links', 'calendar_links', 'feeds'])
+      expect((await owner.query(`select * from ${table}`)).rows, table).toEqual([]);
+    await owner.end();
+  });
+
+  it("never shows the hash of a password to the server's login", async () => {
+    const app = new Client({ connectionString: appUrl });
+    await app.connect();
+    await app.query("select set_config('tropaeum.organisation', $1, false)", [ours.organisationId]);
+    expect((await app.query('select email from coaches')).rows).toEqual([{ email: ours.email }]);
+    await expect(app.query('select password_hash from coaches')).rejects.toThrow(/permission denied/);
+    await expect(app.query('select * from door_secrets')).rejects.toThrow(/permission denied/);
+    const salts = await app.query(
+      'select hashed_with from door_salt($1) union all select hashed_with from door_salt($2)',
+      [ours.email, 'nobody@nowhere.example'],
+    );
+    const shape = /^\$argon2id\$v=19\$m=19456,t=2,p=1\$[A-Za-z0-9+/]{22}$/;
+    expect(salts.rows.map(({ hashed_with: words }) => shape.test(words))).toEqual([true, true]);
+    await app.end();
   });
 });

@@ -1,7 +1,7 @@
 import { parseDose } from '@tropaeum/core/dose/notation';
-import { variantById } from '@tropaeum/core/exercise/library';
-import { copyOfVariant } from '@tropaeum/core/exercise/own';
-import type { Variant } from '@tropaeum/core/exercise/variant';
+import { variantById } from '@tropaeum/core/exercise/library/library';
+import { copyAsCustom } from '@tropaeum/core/exercise/model/custom-exercise';
+import type { Variant } from '@tropaeum/core/exercise/model/variant';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { Caller, type Club, freshDatabase, layClub, type RunningServer, runServer } from './club';
 
@@ -9,13 +9,13 @@ let server: RunningServer;
 let club: Club;
 let coach: Caller;
 let other: Caller;
-const copy = copyOfVariant(variantById('push-up') as Variant, 'our-push-up', '3x8 3-1-1');
+const copy = copyAsCustom(variantById('push-up') as Variant, 'our-push-up', '3x8 3-1-1');
 const ids = async (who: Caller) => (await who.call('GET', '/own-variants')).body.map((v: { id: string }) => v.id);
 
 beforeAll(async () => {
   const urls = await freshDatabase();
   let rivals: Club;
-  [club, rivals] = [await layClub(urls.ownerUrl, 'club'), await layClub(urls.ownerUrl, 'rivals')];
+  [club, rivals] = [await layClub(urls.adminUrl, 'club'), await layClub(urls.adminUrl, 'rivals')];
   server = await runServer(urls.appUrl);
   coach = await new Caller(server.url).signIn(club.email);
   other = await new Caller(server.url).signIn(rivals.email);

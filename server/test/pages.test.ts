@@ -6,6 +6,7 @@ import { join } from 'node:path';
 import pino from 'pino';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { createApp } from '../src/app';
+import { Database } from '../src/database/database';
 
 let server: Server;
 let url: string;
@@ -18,7 +19,16 @@ beforeAll(async () => {
   writeFileSync(join(folder, 'web', 'sw.js'), '// worker');
   writeFileSync(join(folder, 'web', 'assets', 'main-abc123.js'), 'export {}');
   writeFileSync(join(folder, 'web', 'assets', 'compose.worker-abc123.js'), 'export {}');
-  const app = createApp({ log: pino({ level: 'silent' }) } as never, join(folder, 'web'));
+  const app = createApp(
+    {
+      log: pino({ level: 'silent' }),
+      database: new Database('postgres://nobody@127.0.0.1:9/nothing'),
+      publicUrl: 'https://strength.club.example',
+      linkRate: 10,
+      proxies: 0,
+    } as never,
+    join(folder, 'web'),
+  );
   server = createServer(app.callback());
   await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
   url = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
@@ -58,4 +68,10 @@ describe('pages', () => {
       expect(await answer.text()).not.toContain('not for anybody');
     },
   );
+
+  it('a file that is not there is not there', async () => {
+    const missing = await fetch(`${url}/assets/gone-abc123.js`);
+    expect(missing.status).toBe(404);
+    expect(missing.headers.get('cache-control') ?? '').not.toContain('immutable');
+  });
 });

@@ -1,14 +1,14 @@
 import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { readCalendar } from '@tropaeum/core/formats/icalendar-read';
-import type { Entry } from '@tropaeum/core/season/calendar';
-import { emptyOwnSeason, emptySeason } from '@tropaeum/core/season/season-plan';
+import type { Entry } from '@tropaeum/core/season/calendar/calendar';
+import { emptyOwnSeason, emptySeason } from '@tropaeum/core/season/plan/season-plan';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { Database } from '../src/database/database';
-import { networkFeedReader } from '../src/feed-reader';
-import { readAgain } from '../src/feeds-again';
+import { networkFeedReader } from '../src/feeds/feed-reader';
+import { refreshFeed } from '../src/jobs/feed-refresh';
 import type { Services } from '../src/routes/context';
-import { Caller, type Club, freshDatabase, layClub, type RunningServer, runServer, sentSession } from './club';
+import { Caller, type Club, freshDatabase, layClub, type RunningServer, runServer, sentSession, today } from './club';
 
 let server: RunningServer;
 let appUrl: string;
@@ -37,7 +37,7 @@ const calendar = (day: string) =>
 
 beforeAll(async () => {
   const urls = await freshDatabase();
-  club = await layClub(urls.ownerUrl, 'ours');
+  club = await layClub(urls.adminUrl, 'ours');
   appUrl = urls.appUrl;
   server = await runServer(appUrl);
   coach = await new Caller(server.url).signIn(club.email);
@@ -234,10 +234,11 @@ describe('a feed', () => {
       database,
       feeds: networkFeedReader({ waitMs: 700, allowed: ['127.0.0.1', 'localhost'] }),
       now: () => new Date(),
+      today: () => today,
     } as unknown as Services;
-    expect(await readAgain(services, club.organisationId, id)).toBe(true);
+    expect(await refreshFeed(services, club.organisationId, id)).toBe(true);
     expect((await season()).body.feeds[0]).toMatchObject({ problem: noCalendar, entries: [{}] });
-    expect(await readAgain(services, club.organisationId, club.squadId)).toBe(false);
+    expect(await refreshFeed(services, club.organisationId, club.squadId)).toBe(false);
     await database.close();
   });
 

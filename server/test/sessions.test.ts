@@ -18,7 +18,7 @@ let coach: Caller;
 
 beforeAll(async () => {
   const urls = await freshDatabase();
-  club = await layClub(urls.ownerUrl, 'club');
+  club = await layClub(urls.adminUrl, 'club');
   server = await runServer(urls.appUrl);
   coach = await new Caller(server.url).signIn(club.email);
 });
@@ -187,8 +187,9 @@ describe('what the athlete sends', () => {
       reported: false,
     });
     const { body: outbox } = await coach.call('GET', '/outbox');
-    expect(outbox.messages[0].link).toContain(session.token);
+    expect(outbox.messages[0]).toMatchObject({ sessionId: session.id, linkEnded: null });
     expect(outbox.messages[0].deliveredAt).not.toBeNull();
+    expect(outbox.messages[0].linkUntil > today).toBe(true);
   });
 
   it('may arrive twice and late and is there once', async () => {

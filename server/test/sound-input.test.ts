@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { troubleIn } from '../src/doors/middleware';
-import { moment } from '../src/doors/validated';
+import { troubleIn } from '../src/middleware/middleware';
+import { moment } from '../src/middleware/validated';
 
 describe('what nobody can mean in a body', () => {
   const nested = (depth: number): unknown => (depth === 0 ? 1 : [nested(depth - 1)]);

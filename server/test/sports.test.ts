@@ -11,7 +11,7 @@ let server: RunningServer;
 let club: Club;
 let coach: Caller;
 let other: Caller;
-let ownerUrl: string;
+let adminUrl: string;
 
 const handball = sportById('handball') as SportProfile;
 /** Handball as this club plays it: pivots throw more than anything. */
@@ -31,9 +31,9 @@ const write = (date: string, brief: object) =>
 
 beforeAll(async () => {
   const urls = await freshDatabase();
-  ownerUrl = urls.ownerUrl;
-  club = await layClub(urls.ownerUrl, 'club');
-  const rivals = await layClub(urls.ownerUrl, 'rivals');
+  adminUrl = urls.adminUrl;
+  club = await layClub(urls.adminUrl, 'club');
+  const rivals = await layClub(urls.adminUrl, 'rivals');
   server = await runServer(urls.appUrl);
   coach = await new Caller(server.url).signIn(club.email);
   other = await new Caller(server.url).signIn(rivals.email);
@@ -108,7 +108,7 @@ describe('a sport that is taken off the list', () => {
 
   it('stays for those who play it: their sessions open, new ones can be written', async () => {
     await put(coach, writeSport(beach));
-    const client = new Client({ connectionString: ownerUrl });
+    const client = new Client({ connectionString: adminUrl });
     await client.connect();
     await drizzle(client).update(squads).set({ sportId: 'beach-handball' });
     await client.end();

@@ -9,11 +9,11 @@ let coach: Caller;
 let owner: Client;
 
 beforeAll(async () => {
-  const { ownerUrl, appUrl } = await freshDatabase();
-  club = await layClub(ownerUrl, 'steady');
+  const { adminUrl, appUrl } = await freshDatabase();
+  club = await layClub(adminUrl, 'steady');
   server = await runServer(appUrl);
   coach = await new Caller(server.url).signIn(club.email);
-  owner = new Client({ connectionString: ownerUrl });
+  owner = new Client({ connectionString: adminUrl });
   await owner.connect();
 });
 afterAll(async () => {

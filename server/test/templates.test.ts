@@ -1,5 +1,5 @@
-import { defaultHouseRules } from '@tropaeum/core/session/brief';
-import type { Template } from '@tropaeum/core/session/template';
+import { defaultHouseRules } from '@tropaeum/core/session/brief/house-rules';
+import type { Template } from '@tropaeum/core/session/squad/template';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { Caller, type Club, freshDatabase, layClub, type RunningServer, runServer, template } from './club';
 
@@ -12,7 +12,7 @@ const listed = async (who: Caller): Promise<(Template & { id: string })[]> =>
 
 beforeAll(async () => {
   const urls = await freshDatabase();
-  const clubs: Club[] = [await layClub(urls.ownerUrl, 'club'), await layClub(urls.ownerUrl, 'rivals')];
+  const clubs: Club[] = [await layClub(urls.adminUrl, 'club'), await layClub(urls.adminUrl, 'rivals')];
   server = await runServer(urls.appUrl);
   [coach, other] = (await Promise.all(clubs.map(({ email }) => new Caller(server.url).signIn(email)))) as [
     Caller,

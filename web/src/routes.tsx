@@ -3,20 +3,20 @@ import { createBrowserRouter } from 'react-router';
 /** Coach's and athlete's sides are loaded apart: the phone does not carry the desk. */
 export const router = createBrowserRouter([
   { path: '/sign-in', lazy: async () => ({ Component: (await import('./sign-in/SignIn')).SignIn }) },
-  { path: '/a/:token', lazy: async () => ({ Component: (await import('./athlete/AthleteSide')).AthleteSide }) },
-  { path: '/sheet/:sessionId', lazy: async () => ({ Component: (await import('./sheet/Sheet')).Sheet }) },
+  { path: '/a/:token', lazy: async () => ({ Component: (await import('./athlete/AthletePage')).AthletePage }) },
+  { path: '/sheet/:sessionId', lazy: async () => ({ Component: (await import('./printout/Printout')).Printout }) },
   {
     path: '/',
-    lazy: async () => ({ Component: (await import('./Desk')).Desk }),
+    lazy: async () => ({ Component: (await import('./layout/CoachLayout')).CoachLayout }),
     children: [
       { index: true, lazy: async () => ({ Component: (await import('./squad/SquadView')).SquadView }) },
       {
         path: 'athletes/:athleteId',
-        lazy: async () => ({ Component: (await import('./session/SessionView')).SessionView }),
+        lazy: async () => ({ Component: (await import('./session/page/SessionView')).SessionView }),
       },
       {
         path: 'athletes/:athleteId/ability',
-        lazy: async () => ({ Component: (await import('./ability/AbilityView')).AbilityView }),
+        lazy: async () => ({ Component: (await import('./capacity/CapacityView')).CapacityView }),
       },
       {
         path: 'athletes/:athleteId/season',
@@ -40,8 +40,11 @@ export const router = createBrowserRouter([
         path: 'sessions/:sessionId/squad',
         lazy: async () => ({ Component: (await import('./squad-session/SquadSession')).SquadSession }),
       },
-      { path: 'outbox', lazy: async () => ({ Component: (await import('./outbox/Outbox')).Outbox }) },
-      { path: 'returned/:sessionId', lazy: async () => ({ Component: (await import('./review/Review')).Review }) },
+      { path: 'outbox', lazy: async () => ({ Component: (await import('./messages/Messages')).Messages }) },
+      {
+        path: 'returned/:sessionId',
+        lazy: async () => ({ Component: (await import('./review/SessionReview')).SessionReview }),
+      },
     ],
   },
 ]);

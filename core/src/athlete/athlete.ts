@@ -1,7 +1,7 @@
 import type { AthleteSize } from '../body/segments';
-import type { Level, Region } from '../exercise/vocabulary';
+import type { Level, Region } from '../exercise/model/vocabulary';
 import { type Restriction, type Standing, standingOf } from '../limits/restriction';
-import type { Showing, TestResult } from './showing';
+import type { PerformanceRecord, TestResult } from './performance-record';
 
 export type { Restriction } from '../limits/restriction';
 
@@ -47,34 +47,8 @@ export interface Athlete extends AthleteSize {
   /** Results of the tests done at home. */
   battery?: readonly TestResult[];
   /** What was logged: the sets of past sessions, one entry an exercise, side and day. */
-  shown?: readonly Showing[];
+  shown?: readonly PerformanceRecord[];
   history?: readonly PastInjury[];
-}
-
-/**
- * Age in whole years on a day, both ISO dates.
- *
- * @example ageOn('2004-05-01', '2026-04-30') // 21
- */
-export function ageOn(born: string, day: string): number {
-  const years = Number(day.slice(0, 4)) - Number(born.slice(0, 4));
-  return day.slice(5) < born.slice(5) ? years - 1 : years;
-}
-
-/** Whole days from one ISO date to another. @example daysBetween('2026-12-09', '2026-12-12') // 3 */
-export function daysBetween(from: string, to: string): number {
-  return Math.round((Date.parse(`${to}T00:00:00Z`) - Date.parse(`${from}T00:00:00Z`)) / 86_400_000);
-}
-
-/** The ISO date so many days later. @example dayAfter('2026-12-31', 1) // '2027-01-01' */
-export function dayAfter(day: string, days: number): string {
-  return new Date(Date.parse(`${day}T00:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
-}
-
-/** Monday of the week a day lies in. @example mondayOf('2026-12-09') // '2026-12-07' */
-export function mondayOf(day: string): string {
-  const weekday = (new Date(`${day}T00:00:00Z`).getUTCDay() + 6) % 7;
-  return dayAfter(day, -weekday);
 }
 
 /** Pain scores after Thomee 1997 (value from memory): up to 2 safe, 3 to 5 acceptable if settled next morning, above 5 stop. */

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { regions } from '../exercise/vocabulary';
+import { regions } from '../exercise/model/vocabulary';
 import { causes } from '../limits/causes';
 import { movementGroupIds } from '../limits/groups';
 import { type Restriction, setters, stages, weightBearings } from '../limits/restriction';
@@ -90,7 +90,7 @@ describe('a restriction in a sentence', () => {
     ['left knee, until later 2', 'until later 2', 'needs a day'],
     ['left knee, stage 7', 'stage 7', 'from 1 to 5'],
     ['left knee, 60-20°', '60-20°', 'smaller to the larger'],
-    ['left knee, no cooking', 'no cooking', 'no sort of movement'],
+    ['left knee, no cooking', 'no cooking', 'not a known movement'],
     ['left knee, since 2026-12-01, until 2026-11-01', 'until 2026-11-01', 'must not be before'],
   ])('%s: says what is wrong with "%s"', (text, part, message) => {
     const { restriction, faults } = read(text);

@@ -1,9 +1,9 @@
-import { hasSides, type Region, regions } from '../exercise/vocabulary';
+import { partWords } from '../common/text';
+import { dayIn, isFault, type TextFault } from '../date/day-text';
+import { hasSides, type Region, regions } from '../exercise/model/vocabulary';
 import { type Cause, causeInText, causes, causeWords } from '../limits/causes';
 import { type MovementGroup, movementGroupIds, movementGroups } from '../limits/groups';
 import { type Restriction, type Setter, type Stage, stages, type WeightBearing } from '../limits/restriction';
-import { partWords } from '../words';
-import { dayIn, isFault, type TextFault } from './day-in-text';
 
 /** What coaches and athletes call the regions; a longer name is read before a shorter one inside it. */
 const regionNames: readonly (readonly [string, Region])[] = [
@@ -175,7 +175,7 @@ function readPart(found: Found, part: string, today: string): void {
     else
       found.faults.push({
         part,
-        message: `names no sort of movement; known are ${movementGroupIds.map((g) => movementGroups[g].words).join(', ')}`,
+        message: `is not a known movement. Known: ${movementGroupIds.map((g) => movementGroups[g].words).join(', ')}`,
       });
     return;
   }

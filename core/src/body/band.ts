@@ -19,7 +19,7 @@ export interface BandCurve {
 export type Band = BandLevel | BandCurve;
 
 /** Force at twice the resting length, N; typical of flat exercise bands, value from memory, common practice, no source. */
-export const forceAtDoubleN: Record<BandLevel, number> = {
+const forceAtDoubleN: Record<BandLevel, number> = {
   'extra-light': 15,
   light: 25,
   medium: 40,

@@ -1,6 +1,12 @@
+import type { LoadedJoint } from './loaded-joints';
 import type { LimbSide } from './pose';
 import type { LimbPointName, Point, Skeleton } from './skeleton';
-import type { LoadedJoint } from './weights';
+/** What must touch where; `x` in metres, left out where the pose itself decides. */
+export interface Touch {
+  contact: Contact;
+  side: LimbSide;
+  x?: number;
+}
 
 /** Parts of the body that may rest on something. */
 export const contactParts = [
@@ -169,7 +175,7 @@ export function touchingChains(part: ContactPart): (readonly LoadedJoint[])[] {
 }
 
 /** Whether the part comes once a side or once a body. */
-export function isLimbPart(part: ContactPart): boolean {
+function isLimbPart(part: ContactPart): boolean {
   return part in limbPoints || part.endsWith('-side');
 }
 

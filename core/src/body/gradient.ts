@@ -1,6 +1,6 @@
+import type { LoadedJoint } from './loaded-joints';
 import { type LimbSide, limbAngles, type View } from './pose';
 import { jointPoint, type Point, type Skeleton } from './skeleton';
-import type { LoadedJoint } from './weights';
 
 /** Coordinates of a body in the plane: pelvis x and y, lean, trunk, neck, six angles a limb. */
 export const coordinates = 17;

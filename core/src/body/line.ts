@@ -1,5 +1,5 @@
 import { type Band, bandForceN, curveOf, tautStretch } from './band';
-import { type Pull, type PullPlace, pulledPoint, pulledSides } from './outside';
+import { type Pull, type PullPlace, pulledPoint, pulledSides } from './external-forces';
 import type { PlacedBody } from './placing';
 import type { LimbSide } from './pose';
 import { GRAVITY } from './segments';

@@ -4,7 +4,7 @@
  *
  * @example solveLinear([[2, 0], [0, 4]], [2, 8]) // [1, 2]
  */
-export function solveLinear(a: readonly (readonly number[])[], b: readonly number[]): number[] {
+function solveLinear(a: readonly (readonly number[])[], b: readonly number[]): number[] {
   const n = b.length;
   const rows = a.map((row, i) => [...row, b[i] as number]);
   for (let column = 0; column < n; column++) {
@@ -39,9 +39,9 @@ const cell = (rows: number[][], r: number, c: number) => (rows[r] as number[])[c
  * The smallest step `d`, measured by `sum d_i^2 / freedom_i`, that solves `rows . d = target`;
  * `damping` keeps dependent rows solvable.
  *
- * @example leastStep([[1, 1]], [2], [1, 1], 0) // [1, 1]
+ * @example minStep([[1, 1]], [2], [1, 1], 0) // [1, 1]
  */
-export function leastStep(
+export function minStep(
   rows: readonly (readonly number[])[],
   target: readonly number[],
   freedom: readonly number[],

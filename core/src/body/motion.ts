@@ -1,14 +1,6 @@
-import { type Contact, type ContactPart, parseContact } from './contact';
+import { type Contact, type ContactPart, parseContact, type Touch } from './contact';
 import type { Line } from './line';
-import {
-  type Counterbalanced,
-  type Fixable,
-  type PlacedBody,
-  placed,
-  type Touch,
-  touchesOf,
-  touchPoint,
-} from './placing';
+import { type Counterbalanced, type Fixable, type PlacedBody, placed, touchesOf, touchPoint } from './placing';
 import { type BasePosition, between, type PoseChanges, poseOf, type View } from './pose';
 import { type ScaledBody, withElbowsOut } from './segments';
 import { pointsOf } from './skeleton';

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { library } from '../exercise/library';
+import { library } from '../exercise/library/library';
 import { parseContact } from './contact';
 import { capsulePath, extentOf, figureOf } from './figure';
 import { spaceNeeded } from './footprint';

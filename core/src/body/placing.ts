@@ -1,30 +1,22 @@
-import { type Contact, contactHalfLength, restingThickness, sidesOf, touchingChains, touchingPoints } from './contact';
-import { addGradient, coordinates } from './gradient';
-import { leastStep } from './linear';
-import { carried, type LoadPlace } from './outside';
 import {
-  flattened,
-  humanRange,
-  type LimbAngles,
-  type LimbSide,
-  limbAngles,
-  type Pose,
-  unflattened,
-  type View,
-} from './pose';
+  type Contact,
+  contactHalfLength,
+  restingThickness,
+  sidesOf,
+  type Touch,
+  touchingChains,
+  touchingPoints,
+} from './contact';
+import { carried, type LoadPlace } from './external-forces';
+import { addGradient, coordinates } from './gradient';
+import { minStep } from './linear';
+import { flattened, humanRange, type LimbAngles, limbAngles, type Pose, unflattened, type View } from './pose';
 import type { ScaledBody } from './segments';
 import { type Point, pointsOf, type Skeleton, skeletonOf } from './skeleton';
 import { legChain, segmentWeights, weightedCentre } from './weights';
 
 /** Joints an author may forbid the placing to move. */
 export type Fixable = keyof LimbAngles | 'lean' | 'trunk';
-
-/** What must touch where; `x` in metres, left out where the pose itself decides. */
-export interface Touch {
-  contact: Contact;
-  side: LimbSide;
-  x?: number;
-}
 
 export interface PlacingRequest {
   body: ScaledBody;
@@ -260,7 +252,7 @@ export function placed(request: PlacingRequest): PlacedBody {
 }
 
 function addStep(state: readonly number[], residuals: readonly Residual[], freedom: readonly number[]): number[] {
-  const step = leastStep(
+  const step = minStep(
     residuals.map((r) => r.gradient),
     residuals.map((r) => -r.value),
     freedom,

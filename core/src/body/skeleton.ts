@@ -1,6 +1,6 @@
+import type { LoadedJoint } from './loaded-joints';
 import type { LimbSide, Pose, View } from './pose';
 import type { ScaledBody } from './segments';
-import type { LoadedJoint } from './weights';
 
 export interface Point {
   x: number;
@@ -45,7 +45,7 @@ const footForeshortening = 0.45;
 const radians = (degrees: number) => (degrees * Math.PI) / 180;
 
 /** Point `length` away from `from` in a direction counted clockwise from straight up, degrees. */
-export function along(from: Point, direction: number, length: number): Point {
+function along(from: Point, direction: number, length: number): Point {
   const angle = radians(direction);
   return { x: from.x + length * Math.sin(angle), y: from.y + length * Math.cos(angle) };
 }

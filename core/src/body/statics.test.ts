@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { variantById } from '../exercise/library';
-import { placedVariant } from '../exercise/placed';
+import { variantById } from '../exercise/library/library';
+import { placedVariant } from '../exercise/mechanics/placed';
 import { contactParts, parseContact } from './contact';
 import { placedKeyframes } from './motion';
 import { placed, touchesOf } from './placing';

@@ -1,20 +1,14 @@
-import { acrossMoments, type SideOnMoment } from './across';
 import type { ContactPart } from './contact';
-import { type CarriedLoad, carried, contactOwner, type OutsideForce, type Pull, pulled } from './outside';
+import { type CarriedLoad, carried, contactOwner, type OutsideForce, type Pull, pulled } from './external-forces';
+import { acrossMoments, type SideOnMoment } from './frontal-moments';
+import { type LoadedJoint, loadedJoints } from './loaded-joints';
+import type { Moments } from './moment-names';
 import { type PlacedBody, standingParts } from './placing';
 import type { LimbSide, View } from './pose';
 import { GRAVITY, type ScaledBody } from './segments';
 import { jointPoint, type Point, type Skeleton } from './skeleton';
 import { cross, type Reaction, sumOf, supportReactions } from './support';
-import { type LoadedJoint, loadedJoints, segmentWeights, type Weight, weightedCentre } from './weights';
-
-/**
- * Moments that are told apart: bending at each joint, and beside it the side bend and the turn of the trunk, the hip held level from the side,
- * the upper arm turned about its own length, and the fingers that hold on.
- */
-export const momentNames = [...loadedJoints, 'trunk-side', 'trunk-twist', 'hip-side', 'shoulder-turn', 'grip'] as const;
-export type MomentName = (typeof momentNames)[number];
-export type Moments = Record<MomentName, number>;
+import { segmentWeights, type Weight, weightedCentre } from './weights';
 
 export interface Statics {
   reactions: Reaction[];

@@ -1,6 +1,6 @@
-import { type ContactPart, contactHalfLength } from './contact';
-import type { OutsideForce } from './outside';
-import { type PlacedBody, pressurePoint, type Touch } from './placing';
+import { type ContactPart, contactHalfLength, type Touch } from './contact';
+import type { OutsideForce } from './external-forces';
+import { type PlacedBody, pressurePoint } from './placing';
 import { lerp, type Point, type Skeleton } from './skeleton';
 import { typicalMoment } from './typical-strength';
 

@@ -1,4 +1,4 @@
-import type { MomentName } from './statics';
+import type { MomentName } from './moment-names';
 
 /**
  * Largest moment one limb can hold at a joint in its strongest direction, N m per kg of body mass: an intermediate man of 25. Trunk and neck are for

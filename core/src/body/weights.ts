@@ -1,18 +1,7 @@
+import type { LoadedJoint } from './loaded-joints';
 import { type LimbSide, limbSides } from './pose';
 import type { ScaledBody } from './segments';
 import { lerp, type Point, type Skeleton, waistShare } from './skeleton';
-
-export type LoadedJoint = 'neck' | 'shoulder' | 'elbow' | 'wrist' | 'trunk' | 'hip' | 'knee' | 'ankle';
-export const loadedJoints: readonly LoadedJoint[] = [
-  'neck',
-  'shoulder',
-  'elbow',
-  'wrist',
-  'trunk',
-  'hip',
-  'knee',
-  'ankle',
-];
 
 /** A mass somewhere on the body. */
 export interface Weight {

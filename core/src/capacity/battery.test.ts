@@ -1,11 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { TestResult } from '../athlete/showing';
-import { variantById } from '../exercise/library';
+import type { TestResult } from '../athlete/performance-record';
+import { variantById } from '../exercise/library/library';
 import { battery, type HomeTest, homeTest } from './battery';
 import { jumpHeightCm } from './jump';
 import { ResultError, readResult } from './result-text';
-import { leastRealChange, sideIndex, trendOf } from './test-trend';
+import { minRealChange, sideIndex, trendOf } from './test-trend';
 import { trunkHolds, trunkRatios } from './trunk-ratios';
 
 const test = (id: string) => homeTest(id) as HomeTest;
@@ -78,7 +78,7 @@ const pushUps = (value: number, on: string): TestResult => ({ test: 'push-up', v
 
 describe('trends', () => {
   it('do not call noise progress: what two tries differ by is said', () => {
-    expect(leastRealChange(test('push-up'), 20)).toBeCloseTo(1.96 * Math.SQRT2 * 1.5, 6);
+    expect(minRealChange(test('push-up'), 20)).toBeCloseTo(1.96 * Math.SQRT2 * 1.5, 6);
     const small = trendOf('push-up', [pushUps(20, '2026-10-01'), pushUps(23, '2026-12-01')]);
     expect(small?.sinceLast).toMatchObject({ by: 3, is: 'noise' });
     const large = trendOf('push-up', [pushUps(20, '2026-10-01'), pushUps(29, '2026-12-01')]);

@@ -1,4 +1,4 @@
-import type { Side } from '../exercise/vocabulary';
+import type { Side } from '../exercise/model/vocabulary';
 
 export const testIds = [
   'push-up',

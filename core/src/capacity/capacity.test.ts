@@ -1,13 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Athlete } from '../athlete/athlete';
-import type { Showing } from '../athlete/showing';
-import { catalogueOf } from '../exercise/catalogue';
-import { variantById } from '../exercise/library';
-import type { Variant } from '../exercise/variant';
-import { jointAction } from '../exercise/vocabulary';
+import type { PerformanceRecord } from '../athlete/performance-record';
+import { catalogueOf } from '../exercise/catalogue/catalogue';
+import { variantById } from '../exercise/library/library';
+import type { Variant } from '../exercise/model/variant';
+import { jointAction } from '../exercise/model/vocabulary';
 import { Capacity } from './capacity';
-import { capacityOf } from './effort';
+import { capacityOf } from './capacity-of';
 
 const athlete: Athlete = { heightCm: 178, massKg: 74, born: '2004-05-01', sex: 'female', level: 'intermediate' };
 const day = '2026-12-09';
@@ -15,7 +15,13 @@ const shipped = catalogueOf();
 const variant = (id: string) => variantById(id) as Variant;
 const width = ({ low, high }: { low: number; high: number }) => Math.log(high / low);
 
-const session = (on: string, id: string, amount: number, reserve?: number, more: Partial<Showing> = {}): Showing => ({
+const session = (
+  on: string,
+  id: string,
+  amount: number,
+  reserve?: number,
+  more: Partial<PerformanceRecord> = {},
+): PerformanceRecord => ({
   on,
   variant: id,
   side: 'both',
@@ -24,13 +30,13 @@ const session = (on: string, id: string, amount: number, reserve?: number, more:
   sets: [1, 2, 3].map(() => ({ amount, ...(reserve === undefined ? {} : { reserve }) })),
   ...more,
 });
-const test = (on: string, id: string, amount: number, more: Partial<Showing> = {}): Showing => ({
+const test = (on: string, id: string, amount: number, more: Partial<PerformanceRecord> = {}): PerformanceRecord => ({
   ...session(on, id, amount),
   sets: [{ amount }],
   from: 'test',
   ...more,
 });
-const known = (...shown: Showing[]) => new Capacity(athlete, day, shipped, shown);
+const known = (...shown: PerformanceRecord[]) => new Capacity(athlete, day, shipped, shown);
 const elbow = jointAction('elbow extension shortening');
 
 describe('what an athlete can do', () => {
@@ -60,7 +66,7 @@ describe('what an athlete can do', () => {
   });
 
   it('grows with what was shown: more repetitions, more load, more left', () => {
-    const reps = (shown: Showing) => known(shown).toFailure(variant('push-up'))?.mid ?? 0;
+    const reps = (shown: PerformanceRecord) => known(shown).toFailure(variant('push-up'))?.mid ?? 0;
     expect(reps(session('2026-12-01', 'push-up', 20, 2))).toBeGreaterThan(
       reps(session('2026-12-01', 'push-up', 12, 2)),
     );
@@ -73,7 +79,7 @@ describe('what an athlete can do', () => {
   });
 
   it('a set of which nobody said what was left only shows that at least so much was there', () => {
-    const reps = (...shown: Showing[]) => known(...shown).toFailure(variant('push-up'))?.mid ?? 0;
+    const reps = (...shown: PerformanceRecord[]) => known(...shown).toFailure(variant('push-up'))?.mid ?? 0;
     expect(reps(session('2026-12-01', 'push-up', 5))).toBeGreaterThan(0.9 * reps());
     expect(reps(session('2026-12-01', 'push-up', 40))).toBeGreaterThan(1.5 * reps());
     expect(reps(session('2026-12-01', 'push-up', 4, 0))).toBeLessThan(0.7 * reps());
@@ -81,7 +87,7 @@ describe('what an athlete can do', () => {
 
   it('many easy sets do not pull it down', () => {
     const easy = Array.from({ length: 12 }, (_, i) => session(`2026-11-${10 + i}`, 'push-up', 4));
-    const most = (...shown: Showing[]) => known(...shown).of(elbow).mostNm.mid;
+    const most = (...shown: PerformanceRecord[]) => known(...shown).of(elbow).mostNm.mid;
     expect(most(...easy)).toBeGreaterThan(0.95 * most());
   });
 

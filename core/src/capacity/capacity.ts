@@ -1,20 +1,31 @@
-import { type Athlete, daysBetween } from '../athlete/athlete';
-import type { Showing, ShownSide } from '../athlete/showing';
+import type { Athlete } from '../athlete/athlete';
+import type { PerformanceRecord, RecordedSide } from '../athlete/performance-record';
+import type { MomentName } from '../body/moment-names';
 import { type ScaledBody, scaledBody } from '../body/segments';
-import type { MomentName } from '../body/statics';
-import type { Catalogue } from '../exercise/catalogue';
-import { type Loading, loadingKey } from '../exercise/loading';
-import { momentOf } from '../exercise/moments';
-import type { Variant } from '../exercise/variant';
-import type { JointAction } from '../exercise/vocabulary';
-import { type Asked, askedOf } from './asked';
-import { Belief, type Estimate, type Mix } from './belief';
-import { bestJumps, inOrder, type ShownJump } from './in-order';
+import { daysBetween } from '../date/days';
+import type { Catalogue } from '../exercise/catalogue/catalogue';
+import { type Loading, loadingKey } from '../exercise/mechanics/loading';
+import { momentOf } from '../exercise/mechanics/moments';
+import type { Variant } from '../exercise/model/variant';
+import type { JointAction } from '../exercise/model/vocabulary';
+import { type Asked, askedOf } from './demand';
+import { detrainingSince } from './detraining';
+import {
+  actionKey,
+  alone,
+  bodyPart,
+  dailyReadiness,
+  endurance,
+  exerciseSkill,
+  ofAction,
+  overall,
+  rightOverLeft,
+} from './factors';
+import { bestJumps, inOrder, type RecordedJump } from './in-order';
 import { between, type Interval } from './interval';
 import { jumpAsked, jumpSd } from './jump';
-import { lostSince } from './lay-off';
-import { actionKey, alone, bodyPart, dayForm, endurance, knack, ofAction, overall, rightOverLeft } from './parts';
-import { guessedMoment } from './strength';
+import { type Estimate, KalmanState, type LinearCombination } from './kalman-state';
+import { estimatedMoment } from './strength';
 import { readingOf, repetitionsToFailure, secondsToFailure, type ToFailure } from './to-failure';
 
 /** How hard a variant is for this athlete. */
@@ -49,14 +60,14 @@ const steepness = 20;
 /** A showing is never taken as further from what was expected than so many standard deviations. */
 const furthest = 3;
 /** Nobody has less than half or more than twice the usual repetitions, and nothing beyond this is worth predicting. */
-const [leastMore, mostMore, mostPredicted] = [-0.5, 1, 600];
+const [minMore, maxMore, maxPredicted] = [-0.5, 1, 600];
 
 /**
  * What one athlete can do, learnt from everything shown up to a day. Each set says, through the body model, how large a share of the most the limiting
  * joint action was asked for; what is learnt there holds for whatever else loads it. Narrower with every showing, wider with every day since.
  */
 export class Capacity {
-  private readonly belief = new Belief();
+  private readonly belief = new KalmanState();
   private today = '';
   private lastTrained = '';
   private readonly efforts = new Map<string, Effort | undefined>();
@@ -66,8 +77,8 @@ export class Capacity {
     private readonly athlete: Athlete,
     day: string,
     private readonly catalogue: Pick<Catalogue, 'byId'>,
-    showings: readonly Showing[],
-    jumps: readonly ShownJump[] = [],
+    showings: readonly PerformanceRecord[],
+    jumps: readonly RecordedJump[] = [],
     private readonly body: ScaledBody = scaledBody(athlete),
     private readonly carryOver: CarryOver = 'shared',
   ) {
@@ -86,10 +97,10 @@ export class Capacity {
     if (this.today === day) return;
     if (this.today) {
       this.belief.pass(daysBetween(this.today, day));
-      this.belief.renew(dayForm);
+      this.belief.renew(dailyReadiness);
     }
     if (this.lastTrained) {
-      const fallen = lostSince(this.lastTrained, day) - lostSince(this.lastTrained, this.today);
+      const fallen = detrainingSince(this.lastTrained, day) - detrainingSince(this.lastTrained, this.today);
       // How fast it goes differs by about half.
       if (fallen > 0) this.belief.shift(overall, -fallen, fallen / 2);
     }
@@ -101,7 +112,7 @@ export class Capacity {
   }
 
   /** What is believed of one joint action against its guess. */
-  private actionMix(action: JointAction): Mix {
+  private actionMix(action: JointAction): LinearCombination {
     if (this.carryOver === 'each-alone') return [];
     return [
       [overall, 1],
@@ -114,15 +125,19 @@ export class Capacity {
    * How far under the most one works: a number known now, and the parts it hangs on. The hardest joint action decides, those near it a little:
    * a smooth maximum, laid straight where the belief stands.
    */
-  private under(variant: Variant, asked: readonly Asked[], side: ShownSide): { known: number; mix: Mix } {
+  private under(
+    variant: Variant,
+    asked: readonly Asked[],
+    side: RecordedSide,
+  ): { known: number; mix: LinearCombination } {
     const believed = asked.map((a) => this.belief.estimate(this.actionMix(a.action)).mean);
     const level = asked.map((a, i) => a.over - (believed[i] as number));
     const top = Math.max(...level);
     const raw = level.map((l) => Math.exp(steepness * (l - top)));
     const sum = raw.reduce((a, b) => a + b, 0);
     const sided = variant.side === 'single' && side !== 'both' ? (side === 'right' ? 0.5 : -0.5) : 0;
-    const parts = new Map<string, [Mix[number][0], number]>();
-    const add = ([part, coefficient]: Mix[number], times: number) => {
+    const parts = new Map<string, [LinearCombination[number][0], number]>();
+    const add = ([part, coefficient]: LinearCombination[number], times: number) => {
       const known = parts.get(part.name)?.[1] ?? 0;
       parts.set(part.name, [part, known + coefficient * times]);
     };
@@ -133,11 +148,11 @@ export class Capacity {
       for (const entry of this.actionMix(a.action)) add(entry, weight);
       if (sided && this.carryOver === 'shared') add([rightOverLeft(a.moment), sided], weight);
     });
-    add([this.carryOver === 'shared' ? knack(variant.id) : alone(variant.id), 1], 1);
+    add([this.carryOver === 'shared' ? exerciseSkill(variant.id) : alone(variant.id), 1], 1);
     return { known, mix: [...parts.values()] };
   }
 
-  private relation(variant: Variant, counts: Showing['counts'], asked: readonly Asked[]): ToFailure {
+  private relation(variant: Variant, counts: PerformanceRecord['counts'], asked: readonly Asked[]): ToFailure {
     if (counts === 'repetitions') return repetitionsToFailure;
     const moment = this.hardest(asked)?.moment ?? momentOf(variant.jointActions[0] as JointAction);
     return secondsToFailure(moment, this.athlete.sex);
@@ -148,7 +163,7 @@ export class Capacity {
     return asked.length ? asked.reduce((a, b) => (level(b) > level(a) ? b : a)) : undefined;
   }
 
-  private learnSets({ variant: id, side, sets, from, counts, on, ...loading }: Showing): void {
+  private learnSets({ variant: id, side, sets, from, counts, on, ...loading }: PerformanceRecord): void {
     if (from === 'session') this.lastTrained = on;
     const variant = this.catalogue.byId(id);
     const asked = variant ? this.asked(variant, loading) : [];
@@ -157,7 +172,7 @@ export class Capacity {
     const relation = this.relation(variant, counts, asked);
     const reading = readingOf(sets, from === 'test', relation);
     const { known, mix } = this.under(variant, asked, side);
-    const whole: Mix = [...mix, [dayForm, 1], [endurance, -reading.under]];
+    const whole: LinearCombination = [...mix, [dailyReadiness, 1], [endurance, -reading.under]];
     const value = reading.under - known;
     const variance = this.doubted(whole, value, reading.variance);
     if (reading.exact) this.belief.observe(whole, value, variance);
@@ -167,17 +182,17 @@ export class Capacity {
   }
 
   /** What contradicts all that is known, such as a figure typed wrong, is believed less: it counts as this far off and no further. */
-  private doubted(mix: Mix, value: number, variance: number): number {
+  private doubted(mix: LinearCombination, value: number, variance: number): number {
     const expected = this.belief.estimate(mix);
     const needed = ((value - expected.mean) / furthest) ** 2 - expected.variance;
     return Math.max(variance, needed);
   }
 
-  private learnJump({ heightCm }: ShownJump): void {
+  private learnJump({ heightCm }: RecordedJump): void {
     const { variant, loading, speedShare } = jumpAsked(this.body, heightCm, this.catalogue);
     const asked = this.asked(variant, {}).map((a) => ({ ...a, over: a.over + Math.log(loading) }));
     const { known, mix } = this.under(variant, asked, 'both');
-    const whole: Mix = [...mix, [dayForm, 1]];
+    const whole: LinearCombination = [...mix, [dailyReadiness, 1]];
     const value = -Math.log(speedShare) - known;
     this.belief.observe(whole, value, this.doubted(whole, value, jumpSd ** 2));
   }
@@ -186,7 +201,7 @@ export class Capacity {
    * How hard a variant is with a load or band: its limiting joint action by moment against the most that is believed of it. Undefined where the
    * body model sees no load on it.
    */
-  effort(variant: Variant, loading: Loading = {}, side: ShownSide = 'both'): Effort | undefined {
+  effort(variant: Variant, loading: Loading = {}, side: RecordedSide = 'both'): Effort | undefined {
     const key = `${variant.id}|${loadingKey(loading)}|${side}`;
     if (this.efforts.has(key)) return this.efforts.get(key);
     const found = this.workOutEffort(variant, loading, side);
@@ -194,7 +209,7 @@ export class Capacity {
     return found;
   }
 
-  private workOutEffort(variant: Variant, loading: Loading, side: ShownSide): Effort | undefined {
+  private workOutEffort(variant: Variant, loading: Loading, side: RecordedSide): Effort | undefined {
     const asked = this.asked(variant, loading);
     const hardest = this.hardest(asked);
     if (!hardest) return undefined;
@@ -203,7 +218,11 @@ export class Capacity {
     return { action, moment, momentNm, share: Math.exp(-mean), between: between(-mean, variance, Math.exp) };
   }
 
-  private underFully(variant: Variant, asked: readonly Asked[], side: ShownSide): Estimate & { mix: Mix } {
+  private underFully(
+    variant: Variant,
+    asked: readonly Asked[],
+    side: RecordedSide,
+  ): Estimate & { mix: LinearCombination } {
     const { known, mix } = this.under(variant, asked, side);
     const { mean, variance } = this.belief.estimate(mix);
     return { mean: known + mean, variance, mix };
@@ -218,21 +237,21 @@ export class Capacity {
   toFailure(
     variant: Variant,
     loading: Loading = {},
-    counts: Showing['counts'] = 'repetitions',
-    side: ShownSide = 'both',
+    counts: PerformanceRecord['counts'] = 'repetitions',
+    side: RecordedSide = 'both',
   ): Interval | undefined {
     const asked = this.asked(variant, loading);
     if (asked.length === 0) return undefined;
     const relation = this.relation(variant, counts, asked);
     const whole = this.underFully(variant, asked, side);
     const { mean, variance: moreVariance } = this.belief.estimate([[endurance, 1]]);
-    const more = Math.min(mostMore, Math.max(leastMore, mean));
+    const more = Math.min(maxMore, Math.max(minMore, mean));
     const under = whole.mean / (1 + more);
     const together = this.belief.together(whole.mix, [[endurance, 1]]);
     const spread =
-      (whole.variance + dayForm.sd ** 2 + under ** 2 * moreVariance - 2 * under * together) / (1 + more) ** 2;
+      (whole.variance + dailyReadiness.sd ** 2 + under ** 2 * moreVariance - 2 * under * together) / (1 + more) ** 2;
     const scatter = relation.scatter(relation.amount(under)) ** 2;
-    return between(under, Math.max(0, spread) + scatter, (u) => Math.min(mostPredicted, relation.amount(u)));
+    return between(under, Math.max(0, spread) + scatter, (u) => Math.min(maxPredicted, relation.amount(u)));
   }
 
   /** What share of its most each joint action of a variant is asked for; none where the body model sees no load. */
@@ -245,7 +264,7 @@ export class Capacity {
 
   /** The most in one joint action today, N m of one limb, beside the guess. */
   of(action: JointAction): ActionCapacity {
-    const guessNm = guessedMoment(this.athlete, action, this.today);
+    const guessNm = estimatedMoment(this.athlete, action, this.today);
     const { mean, variance } = this.belief.estimate(this.actionMix(action));
     const mostNm = between(mean, variance, (log) => guessNm * Math.exp(log));
     return { key: actionKey(action), action, moment: momentOf(action), guessNm, mostNm };

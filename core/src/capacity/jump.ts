@@ -1,8 +1,7 @@
 import { GRAVITY, type ScaledBody } from '../body/segments';
-import type { Catalogue } from '../exercise/catalogue';
-import { staticsOf } from '../exercise/moments';
-import type { Variant } from '../exercise/variant';
-import type { Capacity } from './capacity';
+import type { Catalogue } from '../exercise/catalogue/catalogue';
+import { staticsOf } from '../exercise/mechanics/moments';
+import type { Variant } from '../exercise/model/variant';
 import type { Interval } from './interval';
 
 /**
@@ -57,7 +56,7 @@ export function jumpAsked(
 /** How high a jump off both feet goes, cm, from what the legs can do slowly; undefined for everything else. */
 export function jumpReached(
   variant: Variant,
-  capacity: Capacity,
+  capacity: { effort(variant: Variant): { between: Interval } | undefined },
   body: ScaledBody,
   catalogue: Pick<Catalogue, 'byId'>,
 ): Interval | undefined {

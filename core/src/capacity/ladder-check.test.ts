@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest';
-import { ladders } from '../exercise/ladders';
-import { library, variantById } from '../exercise/library';
+import { library, variantById } from '../exercise/library/library';
+import { progressions } from '../exercise/model/progressions';
 import { ladderFaults, ladderGaps, patternsWithoutLadder } from './ladder-check';
 
 describe('ladders', () => {
   it('rise in computed load or say why not, and hold every rung once', () => {
     expect(ladderFaults(library)).toEqual([]);
-    const rungs = ladders.flat().map((r) => (typeof r === 'string' ? r : r[0]));
+    const rungs = progressions.flat().map((r) => (typeof r === 'string' ? r : r[0]));
     expect(new Set(rungs).size).toBe(rungs.length);
   });
 

@@ -1,11 +1,11 @@
 import type { Athlete } from '../athlete/athlete';
-import type { LibraryFault } from '../exercise/check';
-import { needsNothing, type Variant } from '../exercise/variant';
-import { levels, mainBlocks, type Pattern } from '../exercise/vocabulary';
+import type { LibraryIssue } from '../exercise/check/library-check';
+import { needsNothing, type Variant } from '../exercise/model/variant';
+import { levels, mainBlocks, type Pattern } from '../exercise/model/vocabulary';
 import { relativeLoads } from './relative-load';
 
 /** The athlete on whom ladders are judged: shares of strength, not newton metres, so size matters little. */
-export const ladderAthlete: Athlete = {
+const ladderAthlete: Athlete = {
   heightCm: 175,
   massKg: 70,
   born: '2000-01-01',
@@ -18,17 +18,17 @@ const usualLoadKg = 10;
 /** Neighbours may be equal to within this share. */
 const tolerance = 0.02;
 /** A step between neighbours larger than this share is a gap. */
-export const widestStep = 1 / 3;
+const widestStep = 1 / 3;
 
 /** Load of a variant for the ladder athlete, share of the most of its hardest joint action, with a usual weight or a medium band. */
-export function ladderLoad(variant: Variant): number {
+function ladderLoad(variant: Variant): number {
   const weight = variant.load?.required && variant.load.source === 'weight';
   const loadKg = weight ? Math.min(variant.load?.maxKg ?? usualLoadKg, usualLoadKg) : 0;
   return relativeLoads(variant, ladderAthlete, ladderDay, { loadKg })[0]?.share ?? 0;
 }
 
 /** Neighbours whose computed load falls on the way up without a word why, or whose level does. */
-export function ladderFaults(variants: readonly Variant[]): LibraryFault[] {
+export function ladderFaults(variants: readonly Variant[]): LibraryIssue[] {
   const byId = new Map(variants.map((v) => [v.id, v]));
   return variants.flatMap((harder) => {
     const easier = harder.easier ? byId.get(harder.easier) : undefined;

@@ -1,6 +1,7 @@
-import { type Athlete, ageOn } from '../athlete/athlete';
-import type { Lift } from '../exercise/lifts';
-import type { Level } from '../exercise/vocabulary';
+import type { Athlete } from '../athlete/athlete';
+import { ageOn } from '../date/days';
+import type { Lift } from '../exercise/model/lifts';
+import type { Level } from '../exercise/model/vocabulary';
 import { ageFactor } from './age';
 
 /** Single-repetition maximum of a lift over body mass, by level from new to advanced: a man of 75 kg and a woman of 62 kg, 18 to 40 years. */

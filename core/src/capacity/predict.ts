@@ -1,10 +1,10 @@
 import type { Athlete } from '../athlete/athlete';
 import { scaledBody } from '../body/segments';
-import { type Catalogue, catalogueOf } from '../exercise/catalogue';
-import type { Loading } from '../exercise/loading';
-import type { Variant } from '../exercise/variant';
+import { type Catalogue, catalogueOf } from '../exercise/catalogue/catalogue';
+import type { Loading } from '../exercise/mechanics/loading';
+import type { Variant } from '../exercise/model/variant';
 import type { Capacity } from './capacity';
-import { capacityOf } from './effort';
+import { capacityOf } from './capacity-of';
 import type { Interval } from './interval';
 import { jumpReached } from './jump';
 

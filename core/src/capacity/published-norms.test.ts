@@ -3,10 +3,10 @@ import { describe, expect, it } from 'vitest';
 import type { Athlete } from '../athlete/athlete';
 import type { Sex } from '../body/segments';
 import { epleyShare } from '../dose/repetitions';
-import { variantById } from '../exercise/library';
-import { jointAction, type Level, type WrittenJointAction } from '../exercise/vocabulary';
+import { variantById } from '../exercise/library/library';
+import { jointAction, type Level, type WrittenJointAction } from '../exercise/model/vocabulary';
 import { predicted } from './predict';
-import { guessedMoment } from './strength';
+import { estimatedMoment } from './strength';
 
 /**
  * Published norms with the bounds of healthy people of one sex, level and age; sources stand in each row, values from memory. Kinds: reps and secs to
@@ -55,7 +55,7 @@ const notCompared: Record<string, string> = {
 };
 
 function foundFor({ kind, variant: id, action, repetitions, athlete }: Norm): number {
-  if (kind === 'nmkg') return guessedMoment(athlete, jointAction(action as WrittenJointAction), day) / athlete.massKg;
+  if (kind === 'nmkg') return estimatedMoment(athlete, jointAction(action as WrittenJointAction), day) / athlete.massKg;
   const variant = variantById(id);
   const prediction = variant && predicted(variant, athlete, day);
   if (!prediction) throw new Error(`${id}: nothing predicted`);

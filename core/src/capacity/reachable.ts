@@ -1,8 +1,8 @@
 import { type Zone, zoneOf } from '../dose/zone';
-import type { Variant } from '../exercise/variant';
-import { mainBlocks, type Pattern, patterns } from '../exercise/vocabulary';
+import type { Variant } from '../exercise/model/variant';
+import { mainBlocks, type Pattern, patterns } from '../exercise/model/vocabulary';
 import type { Feasibility } from '../kit/feasible';
-import type { LoadOption } from '../kit/loads';
+import type { LoadOption } from '../kit/load-option';
 import type { Capacity } from './capacity';
 import type { Interval } from './interval';
 
@@ -38,10 +38,10 @@ export function reachOf({ variant, loads, bands }: Feasibility, capacity: Capaci
 }
 
 /** A load that cannot be lifted so often, or held so many seconds, is not trained with alone at home. */
-const [fewestLifted, shortestHeld] = [3, 5];
+const [minLifted, shortestHeld] = [3, 5];
 
 const trainable = ({ toFailure, counts }: Reached) =>
-  toFailure.mid >= (counts === 'seconds' ? shortestHeld : fewestLifted);
+  toFailure.mid >= (counts === 'seconds' ? shortestHeld : minLifted);
 
 /** The hardest that can still be trained with; undefined where nothing is known or all is too heavy. */
 export function hardestOf(reached: readonly Reached[]): Reached | undefined {

@@ -1,11 +1,11 @@
 import type { Athlete } from '../athlete/athlete';
+import type { MomentName } from '../body/moment-names';
 import { type ScaledBody, scaledBody } from '../body/segments';
-import type { MomentName } from '../body/statics';
-import type { Loading } from '../exercise/loading';
-import { momentOf, peakMoments } from '../exercise/moments';
-import type { Variant } from '../exercise/variant';
-import type { JointAction } from '../exercise/vocabulary';
-import { guessedMoment } from './strength';
+import type { Loading } from '../exercise/mechanics/loading';
+import { momentOf, peakMoments } from '../exercise/mechanics/moments';
+import type { Variant } from '../exercise/model/variant';
+import type { JointAction } from '../exercise/model/vocabulary';
+import { estimatedMoment } from './strength';
 
 /** What one joint action is asked for by a variant. */
 export interface RelativeLoad {
@@ -21,7 +21,7 @@ export interface RelativeLoad {
  * How much a variant asks of each of its joint actions against what this athlete can do there, hardest first.
  * The most is a starting guess by mass, sex, age and level (`guessedMoment`).
  *
- * @example relativeLoads(pushUp, athlete, '2026-12-09')[0].moment // 'elbow'
+ * @example relativeLoads(pushUp, athlete, '2026-12-09')[0].moment // 'shoulder'
  */
 export function relativeLoads(
   variant: Variant,
@@ -35,7 +35,7 @@ export function relativeLoads(
     .map((action) => {
       const moment = momentOf(action);
       const momentNm = moments[moment];
-      return { action, moment, momentNm, share: momentNm / guessedMoment(athlete, action, day) };
+      return { action, moment, momentNm, share: momentNm / estimatedMoment(athlete, action, day) };
     })
     .sort((a, b) => b.share - a.share);
 }

@@ -1,9 +1,9 @@
-import { UnreadableWord } from '../dose/unreadable';
+import { ParseError } from '../dose/parse-error';
 import type { HomeTest } from './battery';
 import { jumpHeightCm } from './jump';
 
 /** A result that cannot be read: what stands there and what was expected. */
-export class ResultError extends UnreadableWord {}
+export class ResultError extends ParseError {}
 
 const example: Record<HomeTest['unit'], string> = {
   repetitions: 'repetitions such as 22',
@@ -34,7 +34,7 @@ function valueIn(test: HomeTest, text: string): number | undefined {
  * Reads a result as it is typed: repetitions, seconds or minutes and seconds, centimetres or inches, and for the jump the time in the air.
  * Throws a ResultError that says what was expected.
  *
- * @example readResult(jump, '0.5 s') // 30.7
+ * @example readResult(tests.countermovementJump, '0.5 s') // 30.7
  */
 export function readResult(test: HomeTest, typed: string): number {
   const text = typed

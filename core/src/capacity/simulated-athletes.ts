@@ -1,11 +1,12 @@
-import { type Athlete, dayAfter } from '../athlete/athlete';
-import type { Showing, ShownSet } from '../athlete/showing';
+import type { Athlete } from '../athlete/athlete';
+import type { PerformanceRecord, RecordedSet } from '../athlete/performance-record';
 import { scaledBody } from '../body/segments';
-import { catalogueOf } from '../exercise/catalogue';
-import type { Variant } from '../exercise/variant';
-import { seeded } from '../seeded';
-import { askedOf } from './asked';
+import { seeded } from '../common/seeded-random';
+import { dayAfter } from '../date/days';
+import { catalogueOf } from '../exercise/catalogue/catalogue';
+import type { Variant } from '../exercise/model/variant';
 import { Capacity, type CarryOver } from './capacity';
+import { askedOf } from './demand';
 
 /**
  * Made-up athletes with a capacity that only they know, for testing how well it is found out. Their world is deliberately not the model's: heavy
@@ -158,7 +159,7 @@ export function followed(seed: number, carryOver: CarryOver, { noise, sessions }
   const person = new SimulatedAthlete(random, noise);
   const own = [...trained].sort(() => random() - 0.5).slice(0, 6);
   const tested = random() < 0.5;
-  const showings: Showing[] = [];
+  const showings: PerformanceRecord[] = [];
   const outcomes: Outcome[] = [];
   let [day, lost] = [start, 0];
   for (let session = 0; session <= sessions; session++) {
@@ -198,7 +199,7 @@ export function followed(seed: number, carryOver: CarryOver, { noise, sessions }
       const asked = ask(exercise, true, 0);
       if (!asked) continue;
       const planned = Math.max(2, Math.round(attempt(asked.variant, asked.kg, 0) * (0.5 + 0.35 * random())));
-      const sets: ShownSet[] = [];
+      const sets: RecordedSet[] = [];
       for (let set = 0; set < 3; set++) {
         const able = attempt(asked.variant, asked.kg, set);
         if (able < planned) {

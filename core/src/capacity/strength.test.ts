@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import { type Athlete, ageOn, dayAfter, daysBetween, restrictionsOn } from '../athlete/athlete';
-import { variantById } from '../exercise/library';
-import type { Variant } from '../exercise/variant';
-import { capacityOf, effortOf } from './effort';
+import { type Athlete, restrictionsOn } from '../athlete/athlete';
+import { ageOn, dayAfter, daysBetween } from '../date/days';
+import { variantById } from '../exercise/library/library';
+import type { Variant } from '../exercise/model/variant';
+import { capacityOf, effortOf } from './capacity-of';
 
 const athlete: Athlete = { heightCm: 178, massKg: 74, born: '2004-05-01', sex: 'female', level: 'intermediate' };
 const day = '2026-12-09';

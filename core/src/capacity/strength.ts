@@ -1,8 +1,9 @@
-import { type Athlete, ageOn } from '../athlete/athlete';
-import type { MomentName } from '../body/statics';
+import type { Athlete } from '../athlete/athlete';
+import type { MomentName } from '../body/moment-names';
 import { typicalMoment } from '../body/typical-strength';
-import { momentOf } from '../exercise/moments';
-import type { JointAction, Level, Motion } from '../exercise/vocabulary';
+import { ageOn } from '../date/days';
+import { momentOf } from '../exercise/mechanics/moments';
+import type { JointAction, Level, Motion } from '../exercise/model/vocabulary';
 import { ageFactor } from './age';
 
 /** Directions of a joint that are weaker than its strongest one, as a fraction of it: dynamometry as in `typicalMoment`, values from memory. */
@@ -60,9 +61,9 @@ const womanMotion: Partial<Record<`${MomentName} ${Motion}`, number>> = {
 /**
  * Starting estimate of the largest moment in a joint action, N m, one limb, before anything is known of the athlete's own strength.
  *
- * @example guessedMoment({ heightCm: 178, massKg: 75, sex: 'male', level: 'intermediate', born: '2001-06-01' }, jointAction('knee extension shortening'), '2026-12-09') // 210
+ * @example estimatedMoment({ heightCm: 178, massKg: 75, sex: 'male', level: 'intermediate', born: '2001-06-01' }, jointAction('knee extension shortening'), '2026-12-09') // 225
  */
-export function guessedMoment(athlete: Athlete, action: JointAction, day: string): number {
+export function estimatedMoment(athlete: Athlete, action: JointAction, day: string): number {
   const joint = momentOf(action);
   const motion =
     (weakerMotion[`${joint} ${action.action}`] ?? 1) *

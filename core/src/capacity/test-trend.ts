@@ -1,4 +1,4 @@
-import type { TestResult } from '../athlete/showing';
+import type { TestResult } from '../athlete/performance-record';
 import { type HomeTest, homeTest } from './battery';
 
 /** What a test has come to over time, on one side. */
@@ -21,19 +21,19 @@ export interface Change {
 /** Two tries differ by chance by no more than this many typical errors, 19 times in 20: 1.96 times the root of two (Hopkins 2000; value from memory). */
 const realChange = 1.96 * Math.SQRT2;
 
-/** The least change of a result that is more than chance, in the unit of the test. @example leastRealChange(jump, 30) // 3.6 */
-export function leastRealChange({ typicalError: [absolute, share] }: HomeTest, value: number): number {
+/** The least change of a result that is more than chance, in the unit of the test. @example minRealChange(tests.countermovementJump, 30) // 3.6 */
+export function minRealChange({ typicalError: [absolute, share] }: HomeTest, value: number): number {
   return realChange * Math.max(absolute, share * value);
 }
 
 function change(test: HomeTest, from: TestResult, to: TestResult): Change {
   const by = to.value - from.value;
-  const leastReal = leastRealChange(test, (from.value + to.value) / 2);
+  const leastReal = minRealChange(test, (from.value + to.value) / 2);
   return { by, leastReal, is: Math.abs(by) < leastReal ? 'noise' : by > 0 ? 'more' : 'less' };
 }
 
 /** The best result of each day, oldest first, in whatever order they were typed. */
-export function bestOfDays(results: readonly TestResult[]): TestResult[] {
+function bestOfDays(results: readonly TestResult[]): TestResult[] {
   const byDay = new Map<string, TestResult>();
   for (const result of results) {
     const known = byDay.get(result.on);
@@ -79,7 +79,7 @@ export interface SideIndex {
 /**
  * The weaker side as a share of the stronger. Undefined where one side was not tested, or neither did anything.
  *
- * @example sideIndex('side-plank', results).index // 0.88
+ * @example sideIndex('side-plank', [{ test: 'side-plank', value: 44, side: 'left', on: '2026-12-01' }, { test: 'side-plank', value: 50, side: 'right', on: '2026-12-01' }]).index // 0.88
  */
 export function sideIndex(id: string, all: readonly TestResult[]): SideIndex | undefined {
   const test = homeTest(id);
@@ -92,6 +92,6 @@ export function sideIndex(id: string, all: readonly TestResult[]): SideIndex | u
     weaker: left === right ? 'neither' : left < right ? 'left' : 'right',
     index,
     even: index >= evenFrom,
-    real: Math.abs(left - right) >= leastRealChange(test, (left + right) / 2),
+    real: Math.abs(left - right) >= minRealChange(test, (left + right) / 2),
   };
 }

@@ -1,6 +1,6 @@
-import { manyLeft, type ShownSet } from '../athlete/showing';
+import { manyLeft, type RecordedSet } from '../athlete/performance-record';
+import type { MomentName } from '../body/moment-names';
 import type { Sex } from '../body/segments';
-import type { MomentName } from '../body/statics';
 
 /** How an amount to failure and the share of the most hang together: the logarithm says how far under the most one works. */
 export interface ToFailure {
@@ -76,13 +76,13 @@ const modest = 0.2;
 /** What is said to be left is off by this much of itself, and a set that was cut short by some repetitions; common practice, no source. */
 const [saidOff, cutShortOff] = [0.4, 2];
 /** Sets of one day share what the day was like; they never tell more than this together. */
-const leastSd = 0.015;
+const minSd = 0.015;
 
 /**
  * Reads sets as one measurement: the mean of what they say of the fresh athlete, each as sure as it is. Where nothing was said of what was left, only
  * that at least so much was there.
  */
-export function readingOf(sets: readonly ShownSet[], toEnd: boolean, relation: ToFailure): Reading {
+export function readingOf(sets: readonly RecordedSet[], toEnd: boolean, relation: ToFailure): Reading {
   const told = sets.flatMap((set, k) => {
     const { amount, reserve, cutShort } = set;
     if (reserve === undefined && !cutShort && !toEnd) return [];
@@ -99,5 +99,5 @@ export function readingOf(sets: readonly ShownSet[], toEnd: boolean, relation: T
   }
   const weight = told.reduce((sum, { variance }) => sum + 1 / variance, 0);
   const under = told.reduce((sum, r) => sum + r.under / r.variance, 0) / weight;
-  return { under, variance: 1 / weight + leastSd ** 2, exact: true };
+  return { under, variance: 1 / weight + minSd ** 2, exact: true };
 }

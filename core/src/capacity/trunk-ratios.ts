@@ -1,4 +1,4 @@
-import type { TestResult } from '../athlete/showing';
+import type { TestResult } from '../athlete/performance-record';
 import { trendOf } from './test-trend';
 
 /** Seconds that the trunk is held: by its front, its back, and each side. */

@@ -1,5 +1,5 @@
 import { DoseSyntaxError, parseDose } from './notation';
-import { inNotation } from './ways-of-typing';
+import { inNotation } from './notation-aliases';
 
 /** A way to go on typing a dose: the whole text it makes, and what it means. */
 export interface Completion {

@@ -1,9 +1,9 @@
 import { type Dose, doseLimits, type Tempo, type Work } from './dose';
-import { UnreadableWord } from './unreadable';
-import { inNotation } from './ways-of-typing';
+import { inNotation } from './notation-aliases';
+import { ParseError } from './parse-error';
 
 /** A dose that cannot be read: what stands there and what was expected. */
-export class DoseSyntaxError extends UnreadableWord {}
+export class DoseSyntaxError extends ParseError {}
 
 const setsAndWork = /^(\d+)\s*[x×*]\s*(\d+(?:[.,]\d+)?)\s*(s|sec|br|c|m|)(!)?(\/(?:side|s|seite|leg|arm))?$/i;
 

@@ -14,7 +14,7 @@ export function epleyMostKg(massKg: number, repetitions: number): number {
 }
 
 /** Repetitions are counted no further than this: beyond it the number says nothing. */
-export const mostCounted = 60;
+export const maxCounted = 60;
 
 /** Beyond this many repetitions the relation of Brzycki runs away. */
 const brzyckiEnd = 37;

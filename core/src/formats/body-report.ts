@@ -3,7 +3,7 @@ import { spaceNeeded } from '../body/footprint';
 import { placedKeyframes } from '../body/motion';
 import { type AthleteSize, scaledBody } from '../body/segments';
 import { statics } from '../body/statics';
-import type { Variant } from '../exercise/variant';
+import type { Variant } from '../exercise/model/variant';
 
 const thousandth = (value: number) => Math.round(value * 1000) / 1000;
 

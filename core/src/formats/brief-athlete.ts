@@ -1,12 +1,12 @@
 import * as yup from 'yup';
 import { homeTest, testIds } from '../capacity/battery';
-import { levels, regions } from '../exercise/vocabulary';
+import { levels, regions } from '../exercise/model/vocabulary';
 import { causes } from '../limits/causes';
 import { movementGroupIds } from '../limits/groups';
 import { setters, stages, weightBearings } from '../limits/restriction';
+import { knownIn, type ReadingContext } from './custom-exercise';
 import { day, isDay, yesNo } from './days';
-import { anyOf, list, number, object } from './faults';
-import { knownIn, type ReadingContext } from './own';
+import { anyOf, list, number, object } from './validation';
 
 export const variantId = yup
   .string()
@@ -29,7 +29,7 @@ const degrees = list(number(-60, 180, 'degrees').required('is required')).test('
 });
 
 /** Days of a restriction follow each other, and none lies before the athlete was born. */
-export const restriction = object({
+const restriction = object({
   region: anyOf(regions).required('is required'),
   side: sided,
   severity: anyOf(['avoid', 'limit']).required('is required'),

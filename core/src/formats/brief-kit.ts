@@ -1,10 +1,10 @@
 import { bandLevels } from '../body/band';
-import { anchors, type KitKind, kitKinds } from '../exercise/vocabulary';
+import { anchors, type KitKind, kitKinds } from '../exercise/model/vocabulary';
 import { BandFitError, type BandReading, fitBand } from '../kit/band-fit';
 import { fills } from '../kit/kit';
 import { heaviestKg, heaviestOf } from '../kit/mass';
 import { yesNo } from './days';
-import { anyOf, list, number, object } from './faults';
+import { anyOf, list, number, object } from './validation';
 
 const kitItem = object({
   kind: anyOf(kitKinds).required('is required'),
@@ -36,7 +36,7 @@ const kitItem = object({
     })
     .default(undefined),
 }).test('mass', '', function (item) {
-  const { kind, massKg } = item as { kind?: KitKind; massKg?: number };
+  const { kind, massKg } = (item ?? {}) as { kind?: KitKind; massKg?: number };
   if (!kind || typeof massKg !== 'number' || massKg <= heaviestOf(kind)) return true;
   return this.createError({
     path: `${this.path}.massKg`,

@@ -1,22 +1,24 @@
 import * as yup from 'yup';
 import { parseDose } from '../dose/notation';
-import { catalogueOf } from '../exercise/catalogue';
-import type { OwnVariant } from '../exercise/own';
-import { blockKinds, regions } from '../exercise/vocabulary';
-import { aims, type Brief, defaultHouseRules, houseRuleChoices, phases } from '../session/brief';
+import { catalogueOf } from '../exercise/catalogue/catalogue';
+import type { CustomExercise } from '../exercise/model/custom-exercise';
+import { blockKinds, regions } from '../exercise/model/vocabulary';
+import type { Brief } from '../session/brief/brief';
+import { defaultHouseRules, houseRuleChoices } from '../session/brief/house-rules';
+import { aims, phases } from '../session-type/aims-and-phases';
 import { sessionTypes } from '../session-type/session-type';
 import type { SportProfile } from '../sport/profile';
 import { sportById, sports } from '../sport/sports';
 import { athlete, variantId } from './brief-athlete';
 import { kit } from './brief-kit';
+import { knownIn, type ReadingContext, readCustom } from './custom-exercise';
 import { day } from './days';
-import { anyOf, type DocumentFault, faultsOf, list, number, object } from './faults';
-import { knownIn, type ReadingContext, readOwn } from './own';
 import { readSport, sportFormat } from './sport';
+import { anyOf, issuesOf, list, number, object, type ValidationIssue } from './validation';
 
 export const briefFormat = 'tropaeum-brief/1';
 
-export type BriefReading = { brief: Brief } | { faults: DocumentFault[] };
+export type BriefReading = { brief: Brief } | { faults: ValidationIssue[] };
 
 const season = object({
   phase: anyOf(phases),
@@ -29,7 +31,7 @@ const season = object({
     minutes: number(1, 180, 'minutes').required('is required'),
     heavyLower: number(0, 60, 'sets').required('is required'),
     heavyUpper: number(0, 60, 'sets').required('is required'),
-    contacts: number(0, 400, 'landings').required('is required'),
+    contacts: number(0, 400, 'jump contacts').required('is required'),
     eccentric: number(0, 60, 'sets').required('is required'),
   }).default(undefined),
   recent: list(
@@ -81,7 +83,7 @@ const floors = list(
 );
 
 /** How far a need may be moved, as a factor. */
-const mostMoved = 1000;
+const maxMoved = 1000;
 
 const sport = object({
   id: yup.string().typeError('must be the id of a sport').required('is required'),
@@ -90,8 +92,8 @@ const sport = object({
   moved: yup
     .object()
     .typeError('must be an object of factors by need')
-    .test('factors', `must hold factors from 0 to ${mostMoved}`, (value) =>
-      Object.values(value ?? {}).every((f) => typeof f === 'number' && f >= 0 && f <= mostMoved),
+    .test('factors', `must hold factors from 0 to ${maxMoved}`, (value) =>
+      Object.values(value ?? {}).every((f) => typeof f === 'number' && f >= 0 && f <= maxMoved),
     )
     .default(undefined),
 }).test('known', '', function (value) {
@@ -134,7 +136,7 @@ const usualRoom = {
 
 type Read = { [key: string]: unknown } & Partial<Brief>;
 
-function completed(read: Read, own: readonly OwnVariant[], profile: SportProfile | undefined): Brief {
+function completed(read: Read, own: readonly CustomExercise[], profile: SportProfile | undefined): Brief {
   const { id, role, moved } = read.sport as Partial<Brief['sport']> & { id: string };
   const kitRead = read.kit as Partial<Brief['kit']>;
   const firstRole = (profile ?? sportById(id))?.roles[0]?.id as string;
@@ -165,7 +167,7 @@ interface SportContext extends ReadingContext {
 }
 
 /** The profile that a brief brings, where it brings one. */
-function broughtProfile(document: object): { profile?: SportProfile; faults: DocumentFault[] } {
+function broughtProfile(document: object): { profile?: SportProfile; faults: ValidationIssue[] } {
   const { sport: given } = document as { sport?: { profile?: unknown } | null };
   const brought = typeof given === 'object' && given !== null ? given.profile : undefined;
   if (brought === undefined) return { faults: [] };
@@ -188,7 +190,7 @@ export function readBrief(document: unknown): BriefReading {
   if (typeof document !== 'object' || document === null || Array.isArray(document)) {
     return { faults: [{ path: '', message: 'must be an object in the format tropaeum-brief/1' }] };
   }
-  const { own, faults: ownFaults } = readOwn((document as { own?: unknown }).own);
+  const { own, faults: ownFaults } = readCustom((document as { own?: unknown }).own);
   const { profile, faults: profileFaults } = broughtProfile(document);
   const brought = [...ownFaults, ...profileFaults];
   const catalogue = catalogueOf(own);
@@ -203,7 +205,7 @@ export function readBrief(document: unknown): BriefReading {
     return { brief: completed(read as unknown as Read, own, profile) };
   } catch (error) {
     if (!(error instanceof yup.ValidationError)) throw error;
-    return { faults: [...brought, ...faultsOf(error)] };
+    return { faults: [...brought, ...issuesOf(error)] };
   }
 }
 

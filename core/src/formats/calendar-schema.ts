@@ -1,7 +1,7 @@
-import { levels } from '../exercise/vocabulary';
-import { caseKinds } from '../season/days/case';
-import { dayBeforeChoices, labelRuleFacts, numberRules } from '../season/days/label-rules';
-import { phases } from '../session/brief';
+import { levels } from '../exercise/model/vocabulary';
+import { caseKinds } from '../season/scheduler/case';
+import { dayBeforeChoices, labelRuleFacts, numberRules } from '../season/scheduler/label-rules';
+import { phases } from '../session-type/aims-and-phases';
 import { sessionTypes } from '../session-type/session-type';
 import { sports } from '../sport/sports';
 import { between, day, list, object, oneOf, text, yesNo } from './json-schema';

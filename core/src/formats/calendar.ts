@@ -1,15 +1,15 @@
 import * as yup from 'yup';
-import { mondayOf } from '../athlete/athlete';
-import { levels } from '../exercise/vocabulary';
-import { type CalendarCase, caseKinds } from '../season/days/case';
-import { phases } from '../session/brief';
+import { mondayOf } from '../date/days';
+import { levels } from '../exercise/model/vocabulary';
+import { type CalendarCase, caseKinds } from '../season/scheduler/case';
+import { phases } from '../session-type/aims-and-phases';
 import { sessionTypes } from '../session-type/session-type';
 import { sports } from '../sport/sports';
 import { day, isDay, time, yesNo } from './days';
-import { anyOf, type DocumentFault, faultsOf, list, number, object } from './faults';
 import { labelRules } from './season';
+import { anyOf, issuesOf, list, number, object, text, type ValidationIssue } from './validation';
 
-const name = yup.string().trim().required('is required').max(120, 'must be 120 characters or fewer');
+const name = text(120).required('is required');
 const whole = (low: number, high: number, unit: string) => number(low, high, unit).integer('must be a whole number');
 const sets = number(0, 200, 'sets').required('is required');
 
@@ -67,7 +67,7 @@ const schema = object({
       minutes: number(0, 2000, 'minutes').required('is required'),
       heavyLower: sets,
       heavyUpper: sets,
-      contacts: number(0, 2000, 'landings').required('is required'),
+      contacts: number(0, 2000, 'jump contacts').required('is required'),
       eccentric: sets,
       sportLoad: number(0, 20000, 'of minutes times effort'),
     }),
@@ -95,14 +95,14 @@ const schema = object({
 /**
  * Reads a calendar to be laid; every fault is named with its field and what would be right.
  *
- * @example readCalendar({ format: 'tropaeum-calendar/1', ... }) // { calendar: {...} } or { faults: [{ path: 'from', message: 'must be a Monday' }] }
+ * @example 'faults' in readCalendar({ format: 'tropaeum-calendar/1' }) // true
  */
-export function readCalendar(document: unknown): { calendar: CalendarCase } | { faults: DocumentFault[] } {
+export function readCalendar(document: unknown): { calendar: CalendarCase } | { faults: ValidationIssue[] } {
   try {
     const read = schema.validateSync(document, { abortEarly: false, strict: true });
     return { calendar: read as unknown as CalendarCase };
   } catch (error) {
-    if (error instanceof yup.ValidationError) return { faults: faultsOf(error) };
+    if (error instanceof yup.ValidationError) return { faults: issuesOf(error) };
     throw error;
   }
 }

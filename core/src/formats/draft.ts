@@ -1,11 +1,11 @@
 import * as yup from 'yup';
 import { doseLimits } from '../dose/dose';
 import { parseDose, printDose } from '../dose/notation';
-import { type Catalogue, catalogueOf } from '../exercise/catalogue';
-import { blockKinds } from '../exercise/vocabulary';
-import type { Draft, GroupFormat } from '../session/draft';
-import type { DocumentFault } from './faults';
-import { knownIn, type ReadingContext } from './own';
+import { type Catalogue, catalogueOf } from '../exercise/catalogue/catalogue';
+import { blockKinds } from '../exercise/model/vocabulary';
+import type { Draft, GroupFormat } from '../session/draft/draft';
+import { knownIn, type ReadingContext } from './custom-exercise';
+import type { ValidationIssue } from './validation';
 
 const formats: GroupFormat[] = ['straight', 'pairs', 'rounds', 'circuits', 'timed'];
 const wholeSeconds = yup
@@ -76,7 +76,7 @@ const schema = yup.object({
 export function readDraft(
   value: unknown,
   catalogue: Catalogue = catalogueOf(),
-): { draft: Draft } | { faults: DocumentFault[] } {
+): { draft: Draft } | { faults: ValidationIssue[] } {
   try {
     const context: ReadingContext = { known: (id) => catalogue.byId(id) !== undefined };
     return {

@@ -1,19 +1,19 @@
 import ICAL from 'ical.js';
-import { dayAfter } from '../athlete/athlete';
+import { dayAfter } from '../date/days';
+import { isZone, momentOf, type WallTime, wallTimeAt } from '../date/zone-time';
 import { isDay } from './days';
 import type { BadLine, CalendarLine, Component } from './icalendar-lines';
-import { isZone, momentOf, type WallTime, wallTimeAt } from './zone-time';
 
 /** Most times that one entry may come again. */
-const mostTimes = 750;
+const maxTimes = 750;
 /** Most steps that all rules of a calendar may take together: some hundred years of days, or a league of weekly practices many times over. */
-const mostSteps = 40_000;
+const maxSteps = 40_000;
 /** Rules that come again within a day are no calendar of a season. */
 const withinADay = /FREQ=(SECONDLY|MINUTELY|HOURLY)|BY(HOUR|MINUTE|SECOND)=[^;]*,/i;
 
 /** How far the rules of one calendar may still be followed. */
 export class Steps {
-  private left = mostSteps;
+  private left = maxSteps;
 
   take(line: number): void {
     if (this.left-- <= 0)
@@ -203,7 +203,7 @@ export class Event {
     const begin = ICAL.Time.fromDateTimeString(`${start.on}T${start.time}:00`);
     const times: Moment[] = [];
     const iterator = recur.iterator(begin);
-    for (let time = iterator.next(); time && times.length < mostTimes; time = iterator.next()) {
+    for (let time = iterator.next(); time && times.length < maxTimes; time = iterator.next()) {
       this.steps.take(rule.line);
       const [on, clock] = time.toString().split('T') as [string, string];
       if (on > dayAfter(to, 1)) break;

@@ -19,7 +19,7 @@ export interface Component {
 }
 
 /** Lines unfolded: one that begins with a blank or a tab goes on from the one before (RFC 5545, 3.1); CRLF, LF or CR end a line. */
-export function unfolded(text: string): CalendarLine[] {
+function unfolded(text: string): CalendarLine[] {
   const lines: CalendarLine[] = [];
   for (const [i, raw] of text
     .replace(/^\uFEFF/, '')

@@ -1,8 +1,8 @@
-import { dayAfter } from '../athlete/athlete';
-import { type Entry, type EntryKind, entryKinds } from '../season/calendar';
+import { dayAfter } from '../date/days';
+import { wallTimeAt } from '../date/zone-time';
+import { type Entry, type EntryKind, entryKinds } from '../season/calendar/calendar';
 import { Event, Steps, Unreadable, Zones } from './icalendar-event';
 import { type BadLine, componentsOf } from './icalendar-lines';
-import { wallTimeAt } from './zone-time';
 
 /** A calendar as it was read: what is in it, what was called off, and the lines that could not be read. */
 export interface ReadCalendar {
@@ -12,7 +12,7 @@ export interface ReadCalendar {
   bad: BadLine[];
 }
 
-interface ReadOptions {
+export interface ReadOptions {
   /** The club's time zone: everything is told in its time. */
   zone: string;
   /** What comes again and again is told from this day to that one. */
@@ -23,7 +23,7 @@ interface ReadOptions {
 }
 
 /** Events of a calendar, and entries they come to, at the most: a club has some hundreds. */
-const [mostEvents, mostEntries] = [5000, 3000];
+const [maxEvents, maxEntries] = [5000, 3000];
 
 /** Words by which an entry is known; common practice, no source. */
 const kindWords: readonly [EntryKind, RegExp][] = [
@@ -57,7 +57,7 @@ const effortOf = (event: Event): { effort?: number } => {
  * Reads a calendar file (RFC 5545): folded lines, any line ends, time zones by name or by their own rules, what comes again, single times moved or
  * called off. Lines that cannot be read are told by number, and everything else is kept. A file that is none comes back empty with the reason.
  *
- * @example readCalendar(text, { zone: 'Europe/Oslo', from: '2026-12-01', to: '2027-03-01', otherwise: 'fixture' }).entries[0].start // '15:00'
+ * @example readCalendar('BEGIN:VCALENDAR\r\nEND:VCALENDAR', { zone: 'Europe/Oslo', from: '2026-12-01', to: '2027-03-01', otherwise: 'fixture' }).entries // []
  */
 export function readCalendar(text: string, { zone, from, to, otherwise }: ReadOptions): ReadCalendar {
   const { roots, bad } = componentsOf(text);
@@ -76,7 +76,7 @@ export function readCalendar(text: string, { zone, from, to, otherwise }: ReadOp
   const steps = new Steps();
   const events = within
     .filter(({ name }) => name === 'VEVENT')
-    .slice(0, mostEvents)
+    .slice(0, maxEvents)
     .map((component) => new Event(component, zones, zone, bad, steps));
   const told: { id: string; entry: Entry; at: number; uid: string; cancelled: boolean }[] = [];
   const cancelled = new Set<string>();
@@ -104,10 +104,10 @@ export function readCalendar(text: string, { zone, from, to, otherwise }: ReadOp
         const last = dayAfter(here.on, days - 1);
         if (last < from || here.on > to) continue;
         const id = repeats || instead ? `${uid}|${wallTimeAt((instead ?? time).at, 'UTC').on}` : uid;
-        if (told.length >= mostEntries)
+        if (told.length >= maxEntries)
           throw new Unreadable(
             event.component.line,
-            `and what follows is left out: no more than ${mostEntries} entries are read`,
+            `and what follows is left out: no more than ${maxEntries} entries are read`,
           );
         told.push({
           id,

@@ -1,7 +1,7 @@
 import ical, { ICalCalendarMethod, type ICalEventData } from 'ical-generator';
-import { dayAfter } from '../athlete/athlete';
-import type { Entry } from '../season/calendar';
-import { momentOf } from './zone-time';
+import { dayAfter } from '../date/days';
+import { momentOf } from '../date/zone-time';
+import type { Entry } from '../season/calendar/calendar';
 
 /** Something in a calendar that is given out. */
 export interface OutgoingEvent extends Pick<Entry, 'id' | 'name' | 'on' | 'until' | 'start' | 'minutes'> {
@@ -25,7 +25,7 @@ interface CalendarHead {
  * Writes a calendar file (RFC 5545). Times are written in universal time, so that no clock has to be told about summer time; days without a time
  * are whole days.
  *
- * @example writeCalendar({ name: 'Seniors', zone: 'Europe/Oslo', asOf }, []) // 'BEGIN:VCALENDAR\r\n...'
+ * @example writeCalendar({ name: 'Seniors', zone: 'Europe/Oslo', asOf: new Date(0) }, []) // 'BEGIN:VCALENDAR\r\n...'
  */
 export function writeCalendar({ name, zone, asOf }: CalendarHead, events: readonly OutgoingEvent[]): string {
   const calendar = ical({

@@ -2,11 +2,11 @@ import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import ICAL from 'ical.js';
 import { describe, expect, it } from 'vitest';
-import { dayAfter } from '../athlete/athlete';
-import { type Entry, entryKinds } from '../season/calendar';
+import { dayAfter } from '../date/days';
+import { isZone, momentOf, wallTimeAt } from '../date/zone-time';
+import { type Entry, entryKinds } from '../season/calendar/calendar';
 import { readCalendar } from './icalendar-read';
 import { writeCalendar } from './icalendar-write';
-import { isZone, momentOf, wallTimeAt } from './zone-time';
 
 const options = { zone: 'Europe/Oslo', from: '2026-12-01', to: '2027-07-01', otherwise: 'fixture' } as const;
 const read = (name: string) =>

@@ -1,5 +1,5 @@
 /** Words that the published JSON Schemas share. */
-export const day = { type: 'string', pattern: '^\\d{4}-\\d{2}-\\d{2}$' };
+export const day = { type: 'string', pattern: '^\\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])$' };
 export const text = { type: 'string' };
 export const yesNo = { type: 'boolean' };
 export const oneOf = (values: readonly string[]) => ({ enum: [...values] });

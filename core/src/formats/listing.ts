@@ -1,4 +1,4 @@
-import type { Variant } from '../exercise/variant';
+import type { Variant } from '../exercise/model/variant';
 import { askedOf, type SportProfile } from '../sport/profile';
 
 /** A variant as the `library` command lists it. */

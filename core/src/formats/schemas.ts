@@ -1,11 +1,12 @@
 import { bandLevels } from '../body/band';
 import { testIds } from '../capacity/battery';
-import { anchors, blockKinds, kitKinds, levels, patterns, planes, regions } from '../exercise/vocabulary';
+import { anchors, blockKinds, kitKinds, levels, patterns, planes, regions } from '../exercise/model/vocabulary';
 import { fills } from '../kit/kit';
 import { causes } from '../limits/causes';
 import { movementGroupIds } from '../limits/groups';
 import { setters, weightBearings } from '../limits/restriction';
-import { aims, houseRuleChoices, phases } from '../session/brief';
+import { houseRuleChoices } from '../session/brief/house-rules';
+import { aims, phases } from '../session-type/aims-and-phases';
 import { sessionTypes } from '../session-type/session-type';
 import { sports } from '../sport/sports';
 import { between, day, list, object, oneOf, text, yesNo } from './json-schema';

@@ -1,16 +1,16 @@
 import * as yup from 'yup';
-import { entryKinds, faultsOfEntry } from '../season/calendar';
-import { timings } from '../season/days/case-plan';
-import { dayBeforeChoices, labelRuleFacts, numberRules } from '../season/days/label-rules';
-import { faultsOfPhases } from '../season/phases';
-import { loadingSchools, type OwnSeason, type SquadSeasonPlan } from '../season/season-plan';
-import { phases } from '../session/brief';
+import { isZone } from '../date/zone-time';
+import { entryKinds, faultsOfEntry } from '../season/calendar/calendar';
+import { faultsOfPhases } from '../season/periodisation/phases';
+import { loadingSchemes, type OwnSeason, type SquadSeasonPlan } from '../season/plan/season-plan';
+import { dayBeforeChoices, labelRuleFacts, numberRules } from '../season/scheduler/label-rules';
+import { timings } from '../season/scheduler/timing';
+import { phases } from '../session-type/aims-and-phases';
 import { sessionTypes } from '../session-type/session-type';
 import { day, time, yesNo } from './days';
-import { anyOf, type DocumentFault, faultsOf, list, number, object } from './faults';
-import { isZone } from './zone-time';
+import { anyOf, issuesOf, list, number, object, text, type ValidationIssue } from './validation';
 
-const name = yup.string().trim().required('is required').max(120, 'must be 120 characters or fewer');
+const name = text(120).required('is required');
 
 /** Minutes played, by the id of an athlete. */
 const minutesById = yup
@@ -57,7 +57,7 @@ const laid = object({
   start: time.required('is required'),
   heavyLower: sets,
   heavyUpper: sets,
-  contacts: number(0, 400, 'landings').required('is required'),
+  contacts: number(0, 400, 'jump contacts').required('is required'),
   eccentric: sets,
   label: yup.string().required('is required').max(12, 'must be 12 characters or fewer'),
   why,
@@ -110,7 +110,7 @@ const squadSchema = object({
     labels: labelRules.noUnknown().default({}),
     seconds: yesNo,
   }).required('is required'),
-  school: anyOf(loadingSchools).required('is required'),
+  school: anyOf(loadingSchemes).required('is required'),
   minutes: number(10, 120, 'minutes').required('is required'),
   zone: yup
     .string()
@@ -119,7 +119,7 @@ const squadSchema = object({
 }).noUnknown();
 
 /** Faults that only the whole season shows: entries that end before they start, phases of no days, fewer sessions at most than at least. */
-function faultsOfWhole(season: OwnSeason & Partial<SquadSeasonPlan>): DocumentFault[] {
+function faultsOfWhole(season: OwnSeason & Partial<SquadSeasonPlan>): ValidationIssue[] {
   const { entries, phases: spans = [], rules } = season;
   return [
     ...entries.flatMap((e, i) =>
@@ -132,14 +132,14 @@ function faultsOfWhole(season: OwnSeason & Partial<SquadSeasonPlan>): DocumentFa
   ];
 }
 
-function read<T extends OwnSeason>(schema: yup.Schema, value: unknown): { season: T } | { faults: DocumentFault[] } {
+function read<T extends OwnSeason>(schema: yup.Schema, value: unknown): { season: T } | { faults: ValidationIssue[] } {
   try {
     const season = schema.validateSync(value ?? {}, { abortEarly: false, stripUnknown: true }) as T;
     const faults = faultsOfWhole(season);
     return faults.length ? { faults } : { season };
   } catch (error) {
     if (!(error instanceof yup.ValidationError)) throw error;
-    return { faults: faultsOf(error) };
+    return { faults: issuesOf(error) };
   }
 }
 

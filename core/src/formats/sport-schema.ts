@@ -1,8 +1,8 @@
-import { muscleMotions } from '../exercise/muscles';
-import { joints, patterns, planes, positions, regimes, regions, speeds } from '../exercise/vocabulary';
-import { phases } from '../session/brief';
+import { muscleMotions } from '../exercise/mechanics/muscles';
+import { joints, patterns, planes, positions, regimes, regions, speeds } from '../exercise/model/vocabulary';
+import { phases } from '../session-type/aims-and-phases';
 import { sessionTypes } from '../session-type/session-type';
-import { actionSides, amplitudes, energies, forceAxes, forceRegions, mostImportance } from '../sport/profile';
+import { actionSides, amplitudes, energies, forceAxes, forceRegions, maxImportance } from '../sport/profile';
 import { between, oneOf } from './json-schema';
 import { sportFormat, sportLimits } from './sport';
 
@@ -30,7 +30,7 @@ const joint = {
   })),
 };
 
-const points = between(0, mostImportance);
+const points = between(0, maxImportance);
 
 const profile = {
   id,

@@ -2,7 +2,7 @@ import Ajv2020 from 'ajv/dist/2020';
 import { describe, expect, it } from 'vitest';
 import sportFile from '../../../docs/formats/sport.schema.json';
 import { plainBrief } from '../../test/briefs';
-import { contextOf } from '../session/context';
+import { contextOf } from '../session/context/context';
 import type { SportProfile } from '../sport/profile';
 import { sportById, sports } from '../sport/sports';
 import { readBrief, writeBrief } from './brief';

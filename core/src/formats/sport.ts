@@ -1,8 +1,8 @@
 import * as yup from 'yup';
-import { variantById } from '../exercise/library';
-import { muscleMotions } from '../exercise/muscles';
-import { patterns, planes, positions, regimes, regions, speeds } from '../exercise/vocabulary';
-import { phases } from '../session/brief';
+import { variantById } from '../exercise/library/library';
+import { muscleMotions } from '../exercise/mechanics/muscles';
+import { patterns, planes, positions, regimes, regions, speeds } from '../exercise/model/vocabulary';
+import { phases } from '../session-type/aims-and-phases';
 import { sessionTypes } from '../session-type/session-type';
 import {
   actionSides,
@@ -11,14 +11,14 @@ import {
   energies,
   forceAxes,
   forceRegions,
-  mostImportance,
+  maxImportance,
   type SportProfile,
 } from '../sport/profile';
-import { anyOf, type DocumentFault, faultsOf, list, number, object } from './faults';
+import { anyOf, issuesOf, list, number, object, type ValidationIssue } from './validation';
 
 export const sportFormat = 'tropaeum-sport/1';
 
-export type SportReading = { profile: SportProfile } | { faults: DocumentFault[] };
+export type SportReading = { profile: SportProfile } | { faults: ValidationIssue[] };
 
 /** Most of each list that a profile may hold. */
 export const sportLimits = {
@@ -71,8 +71,8 @@ const joint = object({
 });
 
 const importance = object({
-  often: number(0, mostImportance, 'points').required('is required'),
-  decisive: number(0, mostImportance, 'points').required('is required'),
+  often: number(0, maxImportance, 'points').required('is required'),
+  decisive: number(0, maxImportance, 'points').required('is required'),
 });
 
 const action = object({
@@ -190,7 +190,7 @@ interface Place {
 }
 
 /** Fields that the rules do not know. A misspelt one is named, not passed over. */
-function strangeFields(value: unknown, place: Place, path = ''): DocumentFault[] {
+function strangeFields(value: unknown, place: Place, path = ''): ValidationIssue[] {
   if (Array.isArray(value))
     return value.flatMap((v, i) => strangeFields(v, (place.innerType ?? {}) as Place, `${path}[${i}]`));
   const known = Object.keys(place.fields ?? {});
@@ -202,18 +202,18 @@ function strangeFields(value: unknown, place: Place, path = ''): DocumentFault[]
   });
 }
 
-function repeated(values: readonly { id: string }[], path: string): DocumentFault[] {
+function repeated(values: readonly { id: string }[], path: string): ValidationIssue[] {
   return values.flatMap(({ id: own }, i) =>
     values.findIndex((v) => v.id === own) < i ? [{ path: `${path}[${i}].id`, message: `"${own}" is there twice` }] : [],
   );
 }
 
 /** What only the whole profile shows: ids twice, roles that are not there, a role that is asked for nothing. */
-function crossFaults({ roles, actions, signature = [] }: SportProfile): DocumentFault[] {
+function crossFaults({ roles, actions, signature = [] }: SportProfile): ValidationIssue[] {
   const known = new Set(roles.map((r) => r.id));
   const names = [...known].join(', ');
   const asked = actions.flatMap((a, i) =>
-    Object.entries(a.asked).flatMap(([role, given]): DocumentFault[] => {
+    Object.entries(a.asked).flatMap(([role, given]): ValidationIssue[] => {
       const path = `actions[${i}].asked.${role}`;
       if (!known.has(role)) return [{ path, message: `names a role that is not there; roles are ${names}` }];
       try {
@@ -221,11 +221,11 @@ function crossFaults({ roles, actions, signature = [] }: SportProfile): Document
         return [];
       } catch (error) {
         if (!(error instanceof yup.ValidationError)) throw error;
-        return faultsOf(error).map((f) => ({ path: f.path ? `${path}.${f.path}` : path, message: f.message }));
+        return issuesOf(error).map((f) => ({ path: f.path ? `${path}.${f.path}` : path, message: f.message }));
       }
     }),
   );
-  const idle = roles.flatMap((role, i): DocumentFault[] =>
+  const idle = roles.flatMap((role, i): ValidationIssue[] =>
     asksAnything(actions, role.id)
       ? []
       : [{ path: `roles[${i}]`, message: `has no action that asks anything of ${role.name}` }],
@@ -263,7 +263,7 @@ export function readSport(document: unknown): SportReading {
     return faults.length ? { faults } : { profile };
   } catch (error) {
     if (!(error instanceof yup.ValidationError)) throw error;
-    return { faults: [...strange, ...faultsOf(error)] };
+    return { faults: [...strange, ...issuesOf(error)] };
   }
 }
 

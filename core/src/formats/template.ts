@@ -1,11 +1,12 @@
 import * as yup from 'yup';
 import { zones } from '../dose/zone';
-import { blockKinds, patterns } from '../exercise/vocabulary';
-import { aims, houseRuleChoices } from '../session/brief';
-import { preparedJoints } from '../session/joint-load';
-import type { Template } from '../session/template';
+import { blockKinds, patterns } from '../exercise/model/vocabulary';
+import { houseRuleChoices } from '../session/brief/house-rules';
+import { preparedJoints } from '../session/scoring/joint-load';
+import type { Template } from '../session/squad/template';
+import { aims } from '../session-type/aims-and-phases';
 import { sessionTypes } from '../session-type/session-type';
-import { anyOf, type DocumentFault, faultsOf, list, number, object } from './faults';
+import { anyOf, issuesOf, list, number, object, text, type ValidationIssue } from './validation';
 
 const slot = object({
   block: anyOf(blockKinds).required('is required'),
@@ -16,12 +17,12 @@ const slot = object({
   fast: yup.boolean().required('is required'),
   zone: anyOf(Object.keys(zones)),
   joints: object(
-    Object.fromEntries(preparedJoints.map((joint) => [joint, number(0, 100, 'shares of the most')])),
+    Object.fromEntries(preparedJoints.map((joint) => [joint, number(0, 100, 'fractions of max')])),
   ).required('is required'),
 }).noUnknown();
 
 const schema = object({
-  name: yup.string().trim().required('is required').max(80, 'must be 80 characters or fewer'),
+  name: text(80).required('is required'),
   sessionType: anyOf(sessionTypes),
   aim: anyOf(aims).required('is required'),
   minutes: number(5, 180, 'minutes').required('is required'),
@@ -38,13 +39,13 @@ const schema = object({
  *
  * @example readTemplate({}) // { faults: [{ path: 'name', message: 'is required' }, ...] }
  */
-export function readTemplate(value: unknown): { template: Template } | { faults: DocumentFault[] } {
+export function readTemplate(value: unknown): { template: Template } | { faults: ValidationIssue[] } {
   try {
     return {
       template: schema.validateSync(value ?? {}, { abortEarly: false, stripUnknown: true }) as unknown as Template,
     };
   } catch (error) {
     if (!(error instanceof yup.ValidationError)) throw error;
-    return { faults: faultsOf(error) };
+    return { faults: issuesOf(error) };
   }
 }

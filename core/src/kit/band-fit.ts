@@ -1,5 +1,5 @@
 import { type BandCurve, bandForceN } from '../body/band';
-import { UnreadableWord } from '../dose/unreadable';
+import { ParseError } from '../dose/parse-error';
 
 /** One reading with a hanging scale: length from end to end, m, and force, N. */
 export interface BandReading {
@@ -23,7 +23,7 @@ const fewest = 3;
 /** A hanging scale and a tape measure are off by so much; common practice, no source. */
 const [scaleN, scaleShare] = [1, 0.02];
 /** Rubber is not drawn out further than this, length over resting length; beyond it tears. */
-export const mostStretch = 4;
+const maxStretch = 4;
 /** A curve that misses its readings by more than this share is none. */
 const worstFit = 0.25;
 
@@ -39,9 +39,9 @@ function checked(readings: readonly BandReading[], restM: number): BandReading[]
         `${cm(lengthM)} is shorter than the slack band (${cm(restM)}): a slack band does not pull.`,
         i,
       );
-    if (lengthM > restM * mostStretch)
+    if (lengthM > restM * maxStretch)
       throw new BandFitError(
-        `${cm(lengthM)} is more than ${mostStretch} times the slack band: measure less far, it may tear.`,
+        `${cm(lengthM)} is more than ${maxStretch} times the slack band: measure less far, it may tear.`,
         i,
       );
   });
@@ -66,7 +66,7 @@ function checked(readings: readonly BandReading[], restM: number): BandReading[]
  * Lays the two-constant curve of rubber through readings by least squares, both constants not below zero. `off` is how far it may be off at a
  * stretch in use: what it misses its own readings by, and what scale and tape may be off. Throws a BandFitError that says which reading is wrong and why.
  *
- * @example fitBand([{ lengthM: 1.5, forceN: 20 }, { lengthM: 2, forceN: 34 }, { lengthM: 2.5, forceN: 47 }], 1).off // 0.03
+ * @example fitBand([{ lengthM: 1.5, forceN: 20 }, { lengthM: 2, forceN: 34 }, { lengthM: 2.5, forceN: 47 }], 1).off // 0.05
  */
 export function fitBand(readings: readonly BandReading[], restM: number): BandCurve {
   if (!(restM > 0.05 && restM < 10)) throw new BandFitError('The slack length must be between 5 cm and 10 m.');
@@ -107,7 +107,7 @@ const forces = { n: 1, kg: 9.81, lb: 4.448 } as const;
 const pairOf = /^([\d.]+)\s*(m|cm|in)\s*[:=]?\s*([\d.]+)\s*(n|kg|lb)$/;
 
 /** A word of typed readings that cannot be read. */
-export class ReadingsError extends UnreadableWord {}
+export class ReadingsError extends ParseError {}
 
 /**
  * Reads measurements as they are typed, `120 cm 2.1 kg, 160 cm 4 kg`; m, cm or in, N, kg or lb, decimal commas too. Throws a ReadingsError that marks the words.

@@ -1,7 +1,7 @@
-import type { KitKind } from '../exercise/vocabulary';
-import { describeItem, kindName } from './in-words';
+import type { KitKind } from '../exercise/model/vocabulary';
 import type { KitItem } from './kit';
-import type { LoadOption } from './loads';
+import { describeItem, kindName } from './kit-words';
+import type { LoadOption } from './load-option';
 import { emptyMass, massOf, toTenGrams } from './mass';
 
 const bags: ReadonlySet<KitKind> = new Set(['rucksack', 'holdall']);
@@ -16,7 +16,7 @@ const packed: ReadonlySet<KitKind> = new Set([
   'kettlebell',
 ]);
 /** More than this a household bag does not hold, kg; common practice, no source. */
-const mostInBagKg = 25;
+const maxInBagKg = 25;
 /** Two unlike things may be taken in two hands when they differ by no more than this share; common practice, no source. */
 const nearlyAlike = 0.1;
 
@@ -50,7 +50,7 @@ function filledWithWeights(items: readonly KitItem[], usable: readonly KitItem[]
     .filter((i) => bags.has(i.kind))
     .flatMap((bag) => {
       const emptyKg = emptyMass[bag.kind]?.least ?? 0;
-      const mostKg = bag.upToKg ?? mostInBagKg;
+      const mostKg = bag.upToKg ?? maxInBagKg;
       return items
         .filter((i) => packed.has(i.kind) && massOf(i) > 0)
         .flatMap((thing) =>
@@ -77,7 +77,7 @@ function unlikePairs(usable: readonly KitItem[]): LoadOption[] {
 /**
  * Loads of several things together: a bar with plates, a bag with weights in it, two unlike things in two hands.
  *
- * @example combined(kit.items, kit.items, 2)[0] // { kg: 15.6, with: 'rucksack with 2 dumbbells 7.5 kg' }
+ * @example combined([], [], 2) // []
  */
 export function combined(items: readonly KitItem[], usable: readonly KitItem[], hands: 1 | 2): LoadOption[] {
   return [

@@ -1,18 +1,20 @@
-import { type Athlete, ageOn, standingsOn } from '../athlete/athlete';
+import { type Athlete, standingsOn } from '../athlete/athlete';
 import type { BandCurve } from '../body/band';
 import { type SpaceNeeded, spaceNeeded } from '../body/footprint';
 import { type ScaledBody, scaledBody } from '../body/segments';
+import { ageOn } from '../date/days';
 import { handWeights } from '../exercise/library/kit-groups';
-import { keptOf, placedVariant, statureKey } from '../exercise/placed';
-import type { Variant } from '../exercise/variant';
-import { type KitKind, levels } from '../exercise/vocabulary';
+import { keptOf, placedVariant, statureKey } from '../exercise/mechanics/placed';
+import type { Variant } from '../exercise/model/variant';
+import { type KitKind, levels } from '../exercise/model/vocabulary';
 import { adaptedTo } from '../limits/adapt';
 import { loadsRestricted, shareCeilingOf } from '../limits/ceiling';
 import { type Limit, limitOf } from '../limits/limit';
 import type { Standing } from '../limits/restriction';
-import { describeItem } from './in-words';
 import type { Kit } from './kit';
-import { bandCurve, type LoadOption, loadOptions } from './loads';
+import { describeItem } from './kit-words';
+import type { LoadOption } from './load-option';
+import { bandCurve, loadOptions } from './loads';
 
 export interface Circumstances {
   athlete: Athlete;

@@ -1,11 +1,11 @@
 import { type BandLevel, bandLevels } from '../body/band';
-import { UnreadableWord } from '../dose/unreadable';
-import { type KitKind, kitKinds } from '../exercise/vocabulary';
+import { ParseError } from '../dose/parse-error';
+import { type KitKind, kitKinds } from '../exercise/model/vocabulary';
 import { type Fill, fills, type KitItem } from './kit';
 import { heaviestKg, heaviestOf } from './mass';
 
 /** A word of a kit line that cannot be read: the word, and what was expected. */
-export class KitLineError extends UnreadableWord {}
+export class KitLineError extends ParseError {}
 
 /** What people type for the words of the vocabulary. */
 const shortWords: Record<string, KitKind> = {
@@ -35,10 +35,10 @@ const shortWords: Record<string, KitKind> = {
 
 const bags = new Set<KitKind>(['rucksack', 'holdall']);
 
-const mostBagKg = 40;
+const maxBagKg = 40;
 const kgInPound = 0.45359237;
 const inKg = (pounds: number) => Math.round(pounds * kgInPound * 100) / 100;
-const mostLitres = 60;
+const maxLitres = 60;
 
 function positive(text: string, word: string, most: number, unit: string): number {
   const value = Number(text.replace(',', '.'));
@@ -81,9 +81,9 @@ export function parseKitLine(text: string): KitItem {
     const isFill = item.kind !== undefined && (fills as readonly string[]).includes(word);
     if (kind && !isFill) once(item.kind, word, 'kind');
     if (count) item.count = positive(count[1] as string, word, 20, 'pieces');
-    else if (litres) item.volumeL = positive(litres[1] as string, word, mostLitres, 'litres');
+    else if (litres) item.volumeL = positive(litres[1] as string, word, maxLitres, 'litres');
     else if (pounds) item.massKg = inKg(positive(pounds[1] as string, word, Math.floor(heaviestKg / kgInPound), 'lb'));
-    else if (most) item.upToKg = positive(most[1] as string, word, mostBagKg, 'kg');
+    else if (most) item.upToKg = positive(most[1] as string, word, maxBagKg, 'kg');
     else if (mass) item.massKg = positive(mass[1] as string, word, heaviestKg, 'kg');
     else if ((bandLevels as readonly string[]).includes(word)) item.level = word as BandLevel;
     else if (isFill) item.fill = word as Fill;

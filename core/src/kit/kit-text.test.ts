@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { kitKinds } from '../exercise/vocabulary';
+import { kitKinds } from '../exercise/model/vocabulary';
 import type { KitItem } from './kit';
 import { readKit } from './kit-text';
 import { loadOptions } from './loads';

@@ -1,4 +1,4 @@
-import type { Anchor } from '../exercise/vocabulary';
+import type { Anchor } from '../exercise/model/vocabulary';
 import type { KitItem } from './kit';
 import { KitLineError, parseKitLine } from './kit-line';
 

@@ -1,12 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { plainBrief } from '../../test/briefs';
-import { library, variantById } from '../exercise/library';
-import { kitKinds } from '../exercise/vocabulary';
+import { library, variantById } from '../exercise/library/library';
+import { kitKinds } from '../exercise/model/vocabulary';
 import { feasibility } from './feasible';
-import { describeItem } from './in-words';
 import type { Kit, KitItem } from './kit';
 import { KitLineError, parseKitLine } from './kit-line';
+import { describeItem } from './kit-words';
 import { loadOptions } from './loads';
 import { massOf } from './mass';
 

@@ -1,5 +1,5 @@
 import type { BandLevel } from '../body/band';
-import type { Anchor, KitKind } from '../exercise/vocabulary';
+import type { Anchor, KitKind } from '../exercise/model/vocabulary';
 import type { BandReading } from './band-fit';
 
 export const fills = ['water', 'sand', 'paint', 'gravel', 'rice'] as const;

@@ -1,27 +1,22 @@
 import { type BandCurve, typicalCurve } from '../body/band';
-import type { Loading } from '../exercise/loading';
-import type { KitKind } from '../exercise/vocabulary';
+import type { Loading } from '../exercise/mechanics/loading';
+import type { KitKind } from '../exercise/model/vocabulary';
 import { fitBand } from './band-fit';
 import { combined } from './combined';
-import { describeItem, kindName } from './in-words';
 import type { Kit, KitItem } from './kit';
+import { describeItem, kindName } from './kit-words';
+import type { LoadOption } from './load-option';
 import { massOf, toTenGrams } from './mass';
 
-/** A load that can be taken in hand: its mass, and what it is made of in words. */
-export interface LoadOption {
-  kg: number;
-  with: string;
-}
-
 /** A bag is filled in steps of this much, kg, from the least that is worth carrying. */
-const [bagStepKg, leastBagKg] = [2.5, 5];
+const [bagStepKg, minBagKg] = [2.5, 5];
 
 /** A bag that may be filled up to a mass stands for all it can be filled to. */
 function filledBags(item: KitItem): KitItem[] {
   const { upToKg, ...bag } = item;
   if (upToKg === undefined) return [item];
-  const steps = Math.max(0, Math.floor((upToKg - leastBagKg) / bagStepKg + 1e-9));
-  const masses = Array.from({ length: steps + 1 }, (_, i) => Math.min(upToKg, leastBagKg + i * bagStepKg));
+  const steps = Math.max(0, Math.floor((upToKg - minBagKg) / bagStepKg + 1e-9));
+  const masses = Array.from({ length: steps + 1 }, (_, i) => Math.min(upToKg, minBagKg + i * bagStepKg));
   return [...new Set([...masses, upToKg])].map((massKg) => ({ ...bag, massKg }));
 }
 

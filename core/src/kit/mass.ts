@@ -1,11 +1,11 @@
-import type { KitKind } from '../exercise/vocabulary';
+import type { KitKind } from '../exercise/model/vocabulary';
 import type { Fill, KitItem } from './kit';
 
 /** Masses are told to the nearest ten grams, kg. */
 export const toTenGrams = (kg: number) => Math.round(kg * 100) / 100;
 
 /** Density of fills, kg per litre; common practice, no source (water exact). */
-export const fillDensity: Record<Fill, number> = { water: 1, sand: 1.6, paint: 1.3, gravel: 1.6, rice: 0.85 };
+const fillDensity: Record<Fill, number> = { water: 1, sand: 1.6, paint: 1.3, gravel: 1.6, rice: 0.85 };
 
 /** Mass of the empty container, kg per litre of volume, and a least mass; common practice, no source. */
 export const emptyMass: Partial<Record<KitKind, { perLitre: number; least: number }>> = {
@@ -60,7 +60,7 @@ export interface MassRange {
  * Mass of one item with what is not known of it, kg: a weighed thing is exact, a filled one as far off as its fill, its fullness and its
  * container may be, a guessed one by a third.
  *
- * @example massRangeOf({ kind: 'paint-tin', volumeL: 10, fill: 'paint' }) // { kg: 13.5, low: 12.04, high: 14.96 }
+ * @example massRangeOf({ kind: 'paint-tin', volumeL: 10, fill: 'paint' }) // { kg: 13.5, low: 12.09, high: 14.91 }
  */
 export function massRangeOf(item: KitItem): MassRange {
   const kg = massOf(item);
@@ -82,7 +82,7 @@ const spread = (kg: number, by: number): MassRange => ({ kg, low: toTenGrams(kg 
 export const heaviestKg = 200;
 
 /** Nothing of a kind weighs more than this in a household, kg; anything heavier is a slip of the finger. Common practice, no source. */
-const mostOfKind: Partial<Record<KitKind, number>> = {
+const maxOfKind: Partial<Record<KitKind, number>> = {
   dumbbell: 80,
   kettlebell: 80,
   plate: 50,
@@ -96,4 +96,4 @@ const mostOfKind: Partial<Record<KitKind, number>> = {
 };
 
 /** The most that a thing of a kind may be said to weigh, kg. @example heaviestOf('dumbbell') // 80 */
-export const heaviestOf = (kind: KitKind): number => mostOfKind[kind] ?? heaviestKg;
+export const heaviestOf = (kind: KitKind): number => maxOfKind[kind] ?? heaviestKg;

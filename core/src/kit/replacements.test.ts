@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { plainBrief } from '../../test/briefs';
-import { library, variantById } from '../exercise/library';
-import { anchors, kitKinds } from '../exercise/vocabulary';
+import { library, variantById } from '../exercise/library/library';
+import { anchors, kitKinds } from '../exercise/model/vocabulary';
 import { cautionOfLoad, replacements, replacementsFor, unreplaced } from './replacements';
 
 const variant = (id: string) => variantById(id) as NonNullable<ReturnType<typeof variantById>>;

@@ -1,7 +1,7 @@
-import type { Variant } from '../exercise/variant';
-import type { Anchor, KitKind } from '../exercise/vocabulary';
-import { isMadeOf } from './in-words';
+import type { Variant } from '../exercise/model/variant';
+import type { Anchor, KitKind } from '../exercise/model/vocabulary';
 import type { Kit } from './kit';
+import { isMadeOf } from './kit-words';
 
 /** What can stand in for a thing at home: on what condition, and what has to be minded. */
 export interface Replacement {

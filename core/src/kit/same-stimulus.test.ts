@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { plainBrief } from '../../test/briefs';
 import { scaledBody } from '../body/segments';
-import { library, variantById } from '../exercise/library';
+import { library, variantById } from '../exercise/library/library';
 import { feasibility, variantSpace } from './feasible';
 import type { KitItem } from './kit';
 import { sameStimulus } from './same-stimulus';

@@ -1,10 +1,10 @@
+import { momentNames } from '../body/moment-names';
 import type { ScaledBody } from '../body/segments';
-import { momentNames } from '../body/statics';
-import type { Loading } from '../exercise/loading';
-import { sharesOfMost } from '../exercise/shares';
-import type { Variant } from '../exercise/variant';
+import type { Loading } from '../exercise/mechanics/loading';
+import { fractionsOfMax } from '../exercise/mechanics/relative-moments';
+import type { Variant } from '../exercise/model/variant';
 import type { Feasibility } from './feasible';
-import type { LoadOption } from './loads';
+import type { LoadOption } from './load-option';
 
 /** Another way to give the same stimulus. */
 export interface Likeness {
@@ -19,7 +19,7 @@ type Profile = readonly number[];
 
 /** Joint moments as shares of a typical most, so that a wrist counts as much as a hip. */
 function profileOf(variant: Variant, body: ScaledBody, loading: Loading): Profile {
-  const shares = sharesOfMost(variant, body, loading);
+  const shares = fractionsOfMax(variant, body, loading);
   return momentNames.map((name) => shares[name]);
 }
 

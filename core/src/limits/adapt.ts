@@ -2,10 +2,10 @@ import type { Keyframe } from '../body/motion';
 import { between } from '../body/pose';
 import { referenceBody, type ScaledBody, scaledBody } from '../body/segments';
 import type { Dose, Tempo } from '../dose/dose';
-import { contactsInSet } from '../exercise/contacts';
-import { keptOf, placedVariant } from '../exercise/placed';
-import type { Variant } from '../exercise/variant';
-import type { BlockKind, JointAction } from '../exercise/vocabulary';
+import { keptOf, placedVariant } from '../exercise/mechanics/placed';
+import { contactsInSet } from '../exercise/model/contacts';
+import type { Variant } from '../exercise/model/variant';
+import type { BlockKind, JointAction } from '../exercise/model/vocabulary';
 import { type CombinedChange, combined, type Limit } from './limit';
 import { anglesOf, type MovementAngles } from './movement';
 import type { RangeJoint } from './rule';
@@ -17,7 +17,7 @@ const statures: readonly ScaledBody[] = [
   scaledBody({ heightCm: 200, massKg: 95, sex: 'male' }),
 ];
 /** The range is aimed at so much inside what is allowed, degrees; what is left of the way must be at least this share to be worth doing. */
-const [insideDegrees, leastWay] = [2, 0.15];
+const [insideDegrees, minWay] = [2, 0.15];
 /** Tries at a smaller way before an exercise is left out. */
 const tries = 8;
 
@@ -62,7 +62,7 @@ function withinRange(variant: Variant, range: Range): Variant | undefined {
     const [there, back] = [excess(now, frame, range, [referenceBody]), excess(now, home, range, [referenceBody])];
     let share = (-back - insideDegrees) / Math.max(1, there - back);
     let tried: Variant | undefined;
-    for (let i = 0; i < tries && share >= leastWay && !tried; i += 1, share *= 0.85) {
+    for (let i = 0; i < tries && share >= minWay && !tried; i += 1, share *= 0.85) {
       const trial = movedBack(now, frame, home, share);
       if (excess(trial, frame, range) <= 0) tried = trial;
     }
@@ -185,7 +185,7 @@ function withoutOptionalWeight(variant: Variant): Variant {
  * An exercise as it is done under a limit: range, load, speed, dose and side changed, with what the athlete is told. Nothing where the change cannot be
  * carried out; the exercise itself where nothing is changed. The same limit gives the same object.
  *
- * @example adaptedTo(goblet, limitOf(goblet, [leftKnee]))?.adapted?.say // ['To 60°, two legs, slow and light.']
+ * @example adaptedTo(gobletSquat, limitOf(gobletSquat, [leftKnee]))?.adapted?.say // ['To 60°, two legs, slow and light.']
  */
 export function adaptedTo(variant: Variant, limit: Limit): Variant | undefined {
   if (limit.verdict === 'not') return undefined;

@@ -30,7 +30,7 @@ export const causeWords: Record<Cause, { name: string; means: string }> = {
   },
   'muscle-strain': {
     name: 'muscle strain',
-    means: 'A recent tear of muscle: holds at mid length, then shortening, then lengthening, then speed.',
+    means: 'A recent tear of muscle: isometric at mid length, then concentric, then eccentric, then speed.',
   },
   'joint-instability': {
     name: 'sprain or instability',

@@ -1,5 +1,5 @@
-import type { Variant } from '../exercise/variant';
-import { armRegions, legRegions, type Region } from '../exercise/vocabulary';
+import type { Variant } from '../exercise/model/variant';
+import { armRegions, legRegions, type Region } from '../exercise/model/vocabulary';
 import { type Cause, causeCeilings, type DoseCeiling } from './causes';
 import { regionLimits } from './regions';
 import { type Standing, stageContacts } from './restriction';

@@ -1,5 +1,5 @@
-import type { Variant } from '../exercise/variant';
-import { levels } from '../exercise/vocabulary';
+import type { Variant } from '../exercise/model/variant';
+import { levels } from '../exercise/model/vocabulary';
 import { adaptedTo } from './adapt';
 import { limitOf } from './limit';
 import type { Standing } from './restriction';
@@ -27,7 +27,7 @@ function ofInterest(variant: Variant, { region }: Standing): number {
 /**
  * What a restriction forbids, changes and allows, with examples of different families. What is to be changed and cannot be counts as forbidden.
  *
- * @example examplesUnder(library, leftKnee, 10).not.examples[0].name // 'Split squat'
+ * @example examplesUnder(library, leftKnee, 10).not.examples.length > 0 // true
  */
 export function examplesUnder(variants: readonly Variant[], standing: Standing, most: number): LimitExamples {
   const sorted = variants

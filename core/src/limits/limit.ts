@@ -1,7 +1,7 @@
-import { keptOf } from '../exercise/placed';
-import type { Variant } from '../exercise/variant';
-import type { Region } from '../exercise/vocabulary';
-import { capital } from '../words';
+import { capital } from '../common/text';
+import { keptOf } from '../exercise/mechanics/placed';
+import type { Variant } from '../exercise/model/variant';
+import type { Region } from '../exercise/model/vocabulary';
 import type { Standing } from './restriction';
 import { type Change, isStricter, type RangeJoint, type VerdictKind } from './rule';
 import { standingWords, verdictOf } from './verdict';

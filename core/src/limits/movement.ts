@@ -1,12 +1,12 @@
 import type { ContactPart } from '../body/contact';
+import type { MomentName } from '../body/moment-names';
 import type { PlacedBody } from '../body/placing';
 import { type LimbAngles, type LimbSide, limbSides } from '../body/pose';
 import { referenceBody } from '../body/segments';
-import type { MomentName } from '../body/statics';
-import { placedVariant } from '../exercise/placed';
-import { sharesOfMost, usualLoad } from '../exercise/shares';
-import type { Trait } from '../exercise/traits';
-import type { Variant } from '../exercise/variant';
+import { placedVariant } from '../exercise/mechanics/placed';
+import { fractionsOfMax, usualLoad } from '../exercise/mechanics/relative-moments';
+import type { Trait } from '../exercise/model/traits';
+import type { Variant } from '../exercise/model/variant';
 import {
   armPatterns,
   type Joint,
@@ -15,7 +15,7 @@ import {
   type Position,
   type Regime,
   type Region,
-} from '../exercise/vocabulary';
+} from '../exercise/model/vocabulary';
 
 /** Largest joint angles over the way of a movement, degrees. What a view does not show is left out. */
 export interface MovementAngles {
@@ -196,7 +196,7 @@ export class MovementFacts {
 
   /** Largest moment over a trained adult's typical maximum, 0 to 1 and over. */
   share(moment: MomentName): number {
-    this.known ??= sharesOfMost(this.variant, referenceBody, usualLoad(this.variant));
+    this.known ??= fractionsOfMax(this.variant, referenceBody, usualLoad(this.variant));
     return this.known[moment];
   }
 }

@@ -1,4 +1,4 @@
-import { variantById } from '../exercise/library';
+import { variantById } from '../exercise/library/library';
 import { type MovementGroup, movementGroupIds, movementGroups } from './groups';
 import type { Standing } from './restriction';
 import { type Verdict, verdictOf } from './verdict';
@@ -21,8 +21,7 @@ function verdictsOf(group: MovementGroup, standing: Standing): Verdict[] {
 /**
  * Sorts of movement that a restriction leaves out, in plain words: what an athlete is told is not for today.
  *
- * @example notToday({ region: 'knee', side: 'left', severity: 'limit', cause: 'unstated' })
- * // ['jumps and landings', 'running drills', 'kneeling', 'lunges', 'deep squats', 'standing on the left leg']
+ * @example notToday({ region: 'knee', side: 'left', severity: 'limit', cause: 'unstated' })[0] // 'jumps and landings'
  */
 export function notToday(standing: Standing): string[] {
   return movementGroupIds.flatMap((group) => {

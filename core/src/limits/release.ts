@@ -7,7 +7,7 @@ const placeOf = ({ region, side = 'both' }: Restriction | Release) => `${region}
 const bearing = { none: 0, partial: 1, full: 2 } as const;
 
 /** Whether a restriction allows more than it did, or is gone. */
-export function isLoosened(before: Restriction, after: Restriction | undefined): boolean {
+function isLoosened(before: Restriction, after: Restriction | undefined): boolean {
   if (!after) return true;
   if (before.severity === 'avoid' && after.severity === 'limit') return true;
   if (after.until !== undefined && (before.until === undefined || after.until < before.until)) return true;
@@ -63,16 +63,23 @@ export function releaseFor(change: ListedChange, releases: readonly Release[]): 
 export const isReleased = (change: GuardedChange, releases: readonly Release[]): boolean =>
   releaseFor(change, releases) !== undefined;
 
+/** Whether two restrictions are of the same part and side. @example isSamePlace({ region: 'knee', severity: 'limit' }, { region: 'knee', side: 'both', severity: 'avoid' }) // true */
+export const isSamePlace = (a: Restriction, b: Restriction): boolean => placeOf(a) === placeOf(b);
+
+/** Whether two restrictions say the same, in whatever order. @example isSameRestriction({ region: 'knee', severity: 'limit' }, { severity: 'limit', region: 'knee' }) // true */
+export function isSameRestriction(a: Restriction, b: Restriction): boolean {
+  const text = (r: Restriction) => JSON.stringify(Object.entries(r).sort(([x], [y]) => x.localeCompare(y)));
+  return text(a) === text(b);
+}
+
 /** Every difference between two lists of restrictions; of one part of the body there is one. */
 export function changesOf(before: readonly Restriction[], after: readonly Restriction[]): ListedChange[] {
-  const same = (a: Restriction, b: Restriction) => placeOf(a) === placeOf(b);
-  const text = (r: Restriction) => JSON.stringify(Object.entries(r).sort(([a], [b]) => a.localeCompare(b)));
   return [
     ...before.flatMap((was): ListedChange[] => {
-      const is = after.find((r) => same(r, was));
-      if (is && text(is) === text(was)) return [];
+      const is = after.find((r) => isSamePlace(r, was));
+      if (is && isSameRestriction(is, was)) return [];
       return [{ before: was, ...(is ? { after: is } : {}) }];
     }),
-    ...after.filter((is) => !before.some((was) => same(was, is))).map((is) => ({ after: is })),
+    ...after.filter((is) => !before.some((was) => isSamePlace(was, is))).map((is) => ({ after: is })),
   ];
 }

@@ -1,4 +1,4 @@
-import type { Region } from '../exercise/vocabulary';
+import type { Region } from '../exercise/model/vocabulary';
 import { type Cause, causeInText, heldUntilReleased } from './causes';
 import type { MovementGroup } from './groups';
 import type { Severity } from './rule';
@@ -6,7 +6,7 @@ import type { Severity } from './rule';
 export const setters = ['athlete', 'coach', 'physiotherapist', 'doctor'] as const;
 export type Setter = (typeof setters)[number];
 const clinicians: ReadonlySet<Setter> = new Set(['physiotherapist', 'doctor']);
-export const isClinician = (by: Setter | undefined): boolean => by !== undefined && clinicians.has(by);
+const isClinician = (by: Setter | undefined): boolean => by !== undefined && clinicians.has(by);
 
 /** Steps of coming back: held, loaded slowly, long range and one limb, jumps and speed, sport. */
 export const stages = [1, 2, 3, 4, 5] as const;
@@ -55,7 +55,7 @@ export interface Standing {
   overdue?: boolean;
 }
 
-/** The cause of a restriction: as given, else as its reason says. @example causeOf({ region: 'knee', severity: 'limit', reason: 'jumper's knee' }) // 'tendon' */
+/** The cause of a restriction: as given, else as its reason says. @example causeOf({ region: 'knee', severity: 'limit', reason: 'patellar tendon' }) // 'tendon' */
 export function causeOf({ cause, reason }: Restriction): Cause {
   return cause ?? causeInText(reason ?? '');
 }

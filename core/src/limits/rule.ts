@@ -1,4 +1,4 @@
-import type { Region } from '../exercise/vocabulary';
+import type { Region } from '../exercise/model/vocabulary';
 import type { Cause, DoseCeiling } from './causes';
 import type { MovementFacts } from './movement';
 

@@ -1,6 +1,6 @@
-import type { Variant } from '../exercise/variant';
-import { armRegions, legRegions, type Region } from '../exercise/vocabulary';
-import { partWords } from '../words';
+import { partWords } from '../common/text';
+import type { Variant } from '../exercise/model/variant';
+import { armRegions, legRegions, type Region } from '../exercise/model/vocabulary';
 import { type Cause, causeWords } from './causes';
 import { movementGroups } from './groups';
 import { type MovementFacts, movementOf } from './movement';
@@ -155,7 +155,7 @@ function weightVerdict(m: MovementFacts, standing: Standing): Verdict {
 }
 
 /** The angle that a range in degrees is about; regions without one joint of their own are not asked for any. */
-export const rangeJointOf: Partial<Record<Region, RangeJoint>> = {
+const rangeJointOf: Partial<Record<Region, RangeJoint>> = {
   knee: 'knee',
   hip: 'hip',
   hamstring: 'hip',

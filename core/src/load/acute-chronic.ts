@@ -1,5 +1,5 @@
 /** Days that acute and chronic load look back over. */
-export const [acuteDays, chronicDays] = [7, 28] as const;
+const [acuteDays, chronicDays] = [7, 28] as const;
 
 /** Acute load, chronic load and their ratio on one day; the ratio is left out where there is no chronic load. */
 export interface AcuteChronic {
@@ -48,4 +48,4 @@ export function exponential(daily: readonly number[]): AcuteChronic[] {
 
 /** Shown wherever the ratio is. */
 export const ratioCriticism =
-  'A ratio of two loads is no forecast of injury: acute is part of chronic, the two are compared by chance, and no cause has been shown (Impellizzeri 2020). Read it as how much this is more than usual.';
+  'The acute:chronic ratio does not predict injury: acute load is part of chronic load and no causal link is established (Impellizzeri 2020). Read it as "how much more than usual".';

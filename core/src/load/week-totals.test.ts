@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { catalogueOf } from '../exercise/catalogue';
-import { variantById } from '../exercise/library';
-import type { Variant } from '../exercise/variant';
+import { catalogueOf } from '../exercise/catalogue/catalogue';
+import { variantById } from '../exercise/library/library';
+import type { Variant } from '../exercise/model/variant';
 import { weekTotals } from './week-totals';
 
 const variant = (id: string) => variantById(id) as Variant;

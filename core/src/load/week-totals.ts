@@ -1,8 +1,8 @@
-import { daysBetween } from '../athlete/athlete';
-import type { Catalogue } from '../exercise/catalogue';
-import type { Variant } from '../exercise/variant';
-import type { Pattern, Region } from '../exercise/vocabulary';
-import type { RecentSession } from '../session/brief';
+import { daysBetween } from '../date/days';
+import type { Catalogue } from '../exercise/catalogue/catalogue';
+import type { Variant } from '../exercise/model/variant';
+import type { Pattern, Region } from '../exercise/model/vocabulary';
+import type { RecentSession } from '../session/brief/brief';
 
 /** Days that a weekly total looks back over, the day itself among them. */
 const weekDays = 7;
@@ -34,7 +34,7 @@ const contactsInSet = ({ impactContacts, dose: { work, perSide } }: Variant) =>
 /**
  * Totals of a week: what past sessions held, and what today's adds. Exercises that are no longer known are left out.
  *
- * @example weekTotals('2026-12-09', brief.season.recent, catalogue, []).byPattern.get('knee-dominant') // 9
+ * @example weekTotals('2026-12-09', brief.season.recent, catalogue, []).byPattern.get('knee-dominant') // 3
  */
 export function weekTotals(
   day: string,

@@ -59,24 +59,23 @@ export function propose(outcome: Outcome): Proposal {
   if (pain > painLimits.safe)
     return {
       move: 'down',
-      rule: `Pain ${pain} of 10 is tolerable only if settled by morning: ${easier ? `back to ${easier}` : 'less of it'}.`,
+      rule: `Pain ${pain} of 10 is acceptable only if gone by the next morning: ${easier ? `back to ${easier}` : 'reduce the dose'}.`,
     };
-  if (done.length === 0) return { move: 'same', rule: 'Not done: keep it and ask why.' };
+  if (done.length === 0) return { move: 'same', rule: 'Not done: keep it and ask the athlete why.' };
   const sets = plannedSets * (perSide ? 2 : 1);
   const share = done.reduce((sum, amount) => sum + Math.min(amount / planned, 1), 0) / sets;
   if (share < fellShort)
     return {
       move: 'down',
-      rule: `Only ${Math.round(share * 100)} % of what was asked: ${easier ? `back to ${easier}` : 'fewer repetitions'}.`,
+      rule: `Only ${Math.round(share * 100)} % of the planned dose: ${easier ? `back to ${easier}` : 'fewer repetitions'}.`,
     };
-  if (!met(outcome))
-    return { move: 'same', rule: `${Math.round(share * 100)} % done: the same again until it is full.` };
+  if (!met(outcome)) return { move: 'same', rule: `${Math.round(share * 100)} % done: repeat until complete.` };
   if (effort !== undefined && effort >= hardEffort)
-    return { move: 'same', rule: `Done in full, but the session felt like ${effort} of 10.` };
-  const onward = harder ? `on to ${harder}` : 'a little more';
+    return { move: 'same', rule: `Complete, but session RPE was ${effort} of 10.` };
+  const onward = harder ? `progress to ${harder}` : 'add a little';
   if (leastLeft !== undefined && leastLeft >= tooLightFrom)
-    return { move: 'up', rule: `Done in full with ${leastLeft} or more left in every set: ${onward}.` };
-  if (!metBefore) return { move: 'same', rule: 'Done in full once: once more, then up.' };
-  if (leastLeft === 0) return { move: 'same', rule: 'Done in full twice, but with nothing left: once more.' };
-  return { move: 'up', rule: `Done in full twice running: ${onward}.` };
+    return { move: 'up', rule: `Complete with ${leastLeft} or more reps in reserve in every set: ${onward}.` };
+  if (!metBefore) return { move: 'same', rule: 'Complete once: repeat it once, then progress.' };
+  if (leastLeft === 0) return { move: 'same', rule: 'Complete twice, but with no reps in reserve: repeat it.' };
+  return { move: 'up', rule: `Complete in two sessions: ${onward}.` };
 }

@@ -1,4 +1,4 @@
-import { armPatterns, type BlockKind, type Pattern } from '../exercise/vocabulary';
+import { armPatterns, type BlockKind, type Pattern } from '../exercise/model/vocabulary';
 import type { SessionType } from './session-type';
 
 /** What a session, or a week of them, costs: sets near failure of lower and upper body, landings, sets of slow lowering. */

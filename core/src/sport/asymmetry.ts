@@ -1,9 +1,9 @@
 import type { Athlete } from '../athlete/athlete';
-import type { TestResult } from '../athlete/showing';
+import type { TestResult } from '../athlete/performance-record';
 import { battery } from '../capacity/battery';
 import { evenFrom, sideIndex } from '../capacity/test-trend';
-import { type Catalogue, catalogueOf } from '../exercise/catalogue';
-import type { JointAction, Region } from '../exercise/vocabulary';
+import { type Catalogue, catalogueOf } from '../exercise/catalogue/catalogue';
+import type { JointAction, Region } from '../exercise/model/vocabulary';
 
 /** Regions that a joint action works on. */
 const regionsOfJoint: Record<JointAction['joint'], readonly Region[]> = {
@@ -37,8 +37,7 @@ export interface Asymmetry {
 /**
  * Sides that differ in the latest tests done on both: limb symmetry index under 90 %, and in the battery by more than chance.
  *
- * @example asymmetriesOf({ tests: [{ variant: 'single-leg-calf-raise', maxReps: 16, side: 'left' }, { ..., maxReps: 24, side: 'right' }] })
- * // [{ regions: ['ankle', ...], weaker: 'left', index: 0.67, test: 'single-leg-calf-raise' }]
+ * @example asymmetriesOf({ tests: [{ variant: 'single-leg-calf-raise', maxReps: 16, side: 'left' }, { variant: 'single-leg-calf-raise', maxReps: 24, side: 'right' }] })[0].weaker // 'left'
  */
 export function asymmetriesOf(
   { tests = [], battery: results = [] }: Pick<Athlete, 'tests' | 'battery'>,

@@ -1,4 +1,4 @@
-import { asksAnything, type Importance, mostImportance, type SportAction, type SportProfile } from './profile';
+import { asksAnything, type Importance, maxImportance, type SportAction, type SportProfile } from './profile';
 import type { SignatureRow } from './signature/row';
 import { signatureRows } from './signature/signature-of';
 
@@ -7,7 +7,7 @@ const withAction = (profile: SportProfile, id: string, change: (action: SportAct
   actions: profile.actions.map((action) => (action.id === id ? change(action) : action)),
 });
 
-const bounded = (points: number) => Math.min(mostImportance, Math.max(0, points));
+const bounded = (points: number) => Math.min(maxImportance, Math.max(0, points));
 
 /**
  * How often a role does something and how much hangs on it, 0 to 5 each. The last movement of a role cannot be taken to nothing: the profile
@@ -98,7 +98,7 @@ export function newAction(profile: SportProfile, roles: readonly string[]): Spor
 /** How much a risk weighs, 1 to 5; taken out of the sport when it weighs nothing. */
 export function setRiskWeight(profile: SportProfile, place: number, weight: number): SportProfile {
   const riskSites = profile.riskSites.flatMap((risk, i) =>
-    i !== place ? [risk] : weight <= 0 ? [] : [{ ...risk, weight: Math.min(mostImportance, weight) }],
+    i !== place ? [risk] : weight <= 0 ? [] : [{ ...risk, weight: Math.min(maxImportance, weight) }],
   );
   return { ...profile, riskSites };
 }

@@ -1,4 +1,4 @@
-import type { Joint, Motion, Regime } from '../exercise/vocabulary';
+import type { Joint, Motion, Regime } from '../exercise/model/vocabulary';
 import { askedOf, type SportAction, type SportProfile } from './profile';
 import { leadingShares } from './transfer';
 
@@ -88,7 +88,7 @@ export function compared(left: readonly JointDemand[], right: readonly JointDema
 
 const difference = ({ left, right }: Compared) => Math.abs((left?.share ?? 0) - (right?.share ?? 0));
 
-/** How alike two maps are, 0 to 1: the share that both ask for. @example overlap(map, map) // 1 */
+/** How alike two maps are, 0 to 1: the share that both ask for. @example overlap([]) // 0 */
 export function overlap(rows: readonly Compared[]): number {
   return rows.reduce((sum, { left, right }) => sum + Math.min(left?.share ?? 0, right?.share ?? 0), 0);
 }

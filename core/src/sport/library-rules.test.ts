@@ -1,18 +1,18 @@
 import { describe, expect, it } from 'vitest';
-import { library } from '../exercise/library';
-import { ruleFaults, staples } from '../exercise/library-rules';
-import type { Variant } from '../exercise/variant';
+import { ruleIssues, staples } from '../exercise/check/library-rules';
+import { library } from '../exercise/library/library';
+import type { Variant } from '../exercise/model/variant';
 import { sports } from './sports';
 
 const sportIds = new Set(sports.map((s) => s.id));
 const changed = (id: string, changes: Partial<Variant>): Variant[] =>
   library.map((v) => (v.id === id ? { ...v, regions: [], ...changes } : v));
 const messages = (variants: readonly Variant[]) =>
-  ruleFaults(variants, sportIds).map((f) => `${f.variant} ${f.message}`);
+  ruleIssues(variants, sportIds).map((f) => `${f.variant} ${f.message}`);
 
 describe('the library as a whole', () => {
   it('keeps its rules', () => {
-    expect(ruleFaults(library, sportIds)).toEqual([]);
+    expect(ruleIssues(library, sportIds)).toEqual([]);
   });
 
   it.each<[string, Variant[], RegExp]>([

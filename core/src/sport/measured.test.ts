@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { library, variantById } from '../exercise/library';
-import type { Variant } from '../exercise/variant';
+import { library, variantById } from '../exercise/library/library';
+import type { Variant } from '../exercise/model/variant';
 import { type MeasuredJoint, measured } from './measured';
 import { forceAxes } from './profile';
 

@@ -1,13 +1,14 @@
+import type { MomentName } from '../body/moment-names';
 import type { PlacedBody } from '../body/placing';
 import type { LimbAngles } from '../body/pose';
 import { referenceBody } from '../body/segments';
-import type { MomentName, Statics } from '../body/statics';
+import type { Statics } from '../body/statics';
 import { typicalMoment } from '../body/typical-strength';
-import { momentOf, staticsOf } from '../exercise/moments';
-import { placedVariant } from '../exercise/placed';
-import { usualLoad } from '../exercise/shares';
-import type { Variant } from '../exercise/variant';
-import type { Joint, JointAction, Motion } from '../exercise/vocabulary';
+import { momentOf, staticsOf } from '../exercise/mechanics/moments';
+import { placedVariant } from '../exercise/mechanics/placed';
+import { usualLoad } from '../exercise/mechanics/relative-moments';
+import type { Variant } from '../exercise/model/variant';
+import type { Joint, JointAction, Motion } from '../exercise/model/vocabulary';
 import type { ForceAxis } from './profile';
 
 /** What the body model says of one joint action of a variant. */
@@ -30,7 +31,7 @@ export interface MeasuredVariant {
 }
 
 /** A joint action that is named works, however little the drawn plane shows of it; more so in fast work, where masses answer that stand still here. */
-const leastPart = { slow: 0.3, controlled: 0.3, fast: 0.6 } as const;
+const minPart = { slow: 0.3, controlled: 0.3, fast: 0.6 } as const;
 /** Under this share of the most there is nothing to compare. */
 const tooLittle = 0.1;
 /** A hand weight or band is chosen so that the hardest joint action works about this hard, share of the most; common practice, no source. */
@@ -143,7 +144,7 @@ function measure(variant: Variant): MeasuredVariant {
   const chosen = variant.load?.required || variant.line ? chosenEffort : 0;
   return {
     joints: joints.map((j) => {
-      const part = hardest < tooLittle ? 1 : Math.max(leastPart[variant.speed], j.load / hardest);
+      const part = hardest < tooLittle ? 1 : Math.max(minPart[variant.speed], j.load / hardest);
       return { ...j, part, load: Math.max(j.load, chosen * part) };
     }),
     force: forcesOf(variant, frames, loads),

@@ -1,10 +1,11 @@
-import { type Athlete, ageOn, daysBetween, restrictionsOn } from '../athlete/athlete';
-import { type Catalogue, catalogueOf } from '../exercise/catalogue';
-import { levels, type Region } from '../exercise/vocabulary';
-import { partWords, words } from '../words';
+import { type Athlete, restrictionsOn } from '../athlete/athlete';
+import { partWords, words } from '../common/text';
+import { ageOn, daysBetween } from '../date/days';
+import { type Catalogue, catalogueOf } from '../exercise/catalogue/catalogue';
+import { levels, type Region } from '../exercise/model/vocabulary';
 import { asymmetriesOf, regionsOf } from './asymmetry';
-import { comingBack } from './coming-back';
 import { askedOf, type Overuse, type RiskSite, type SportAction, type SportProfile } from './profile';
+import { returningRegions } from './return-to-play';
 
 /** Why a need is larger or smaller than the sport alone would have it. */
 export interface NeedReason {
@@ -159,7 +160,7 @@ function shared<N extends NeedShare>(column: readonly Weighed<N>[], moved: Moved
  * What this athlete needs: what the role asks and where the sport injures, changed by limits, old injuries, sides that differ, age and level,
  * and by the coach's own hand. Shares 0 to 1 that sum to 1 in each of the two columns. Throws a RangeError for an unknown role.
  *
- * @example needsOf(handball, 'back', athlete, '2026-12-09').performance[0].share // the throw, about 0.165
+ * @example needsOf(handball, 'back', athlete, '2026-12-09').performance.length > 5 // true
  */
 export function needsOf(
   sport: SportProfile,
@@ -189,7 +190,7 @@ export function needsOf(
       reasons: guardReasons(risk.region, athlete, day, catalogue),
     }),
   );
-  const returning = comingBack(athlete, day).map(
+  const returning = returningRegions(athlete, day).map(
     ({ name, risk }): Weighed<RiskNeed> => ({
       kind: 'risk',
       id: `return-${risk.region}`,
@@ -216,19 +217,19 @@ export function needsOf(
   };
 }
 
-const [leastShare, mostShare] = [0.005, 0.9];
+const [minShare, maxShare] = [0.005, 0.9];
 const exact = 1e4;
 
 /**
  * The coach sets the share of one need; the others keep their proportions. Returns the factors with the one for this need changed; a share
  * outside 0.005 to 0.9 is taken to the nearer end.
  *
- * @example moveTo(needs.performance, 'throw', 0.3, {}) // { throw: 1.9 }, and needsOf(..., that) gives the throw a share of 0.3
+ * @example moveTo([{ id: 'throw', share: 0.2 }, { id: 'jump', share: 0.8 }], 'throw', 0.3, {}) // { throw: 1.71 }
  */
 export function moveTo(column: readonly NeedShare[], id: string, share: number, moved: Moved): Moved {
   const need = column.find((n) => n.id === id);
   if (!need || column.length < 2) return moved;
-  const wanted = Math.min(mostShare, Math.max(leastShare, share));
+  const wanted = Math.min(maxShare, Math.max(minShare, share));
   const now = Math.max(need.share, 1e-6);
   const factor = ((need.moved ?? 1) * (wanted * (1 - now))) / (now * (1 - wanted));
   return { ...moved, [id]: Math.round(factor * exact) / exact };

@@ -9,7 +9,7 @@ import {
   type Region,
   type Speed,
   type WrittenJointAction,
-} from '../exercise/vocabulary';
+} from '../exercise/model/vocabulary';
 import type { SignatureRow } from './signature/row';
 
 /** Where in its travel a joint works hardest: muscle long and joint closed up, halfway, or near the end of the movement. */
@@ -47,7 +47,7 @@ export interface Importance {
   decisive: number;
 }
 
-export const mostImportance = 5;
+export const maxImportance = 5;
 
 /** A movement of the sport and how much each role asks for it. */
 export interface SportAction {
@@ -163,7 +163,7 @@ export function sportProfile(written: WrittenProfile): SportProfile {
  *
  * @example weightOf({ often: 1, decisive: 4 }) // 2
  */
-export function weightOf({ often, decisive }: Importance): number {
+function weightOf({ often, decisive }: Importance): number {
   return Math.sqrt(often * decisive);
 }
 

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { scaledBody } from '../body/segments';
-import { library, variantById } from '../exercise/library';
-import type { Variant } from '../exercise/variant';
-import { regimes, speeds } from '../exercise/vocabulary';
+import { library, variantById } from '../exercise/library/library';
+import type { Variant } from '../exercise/model/variant';
+import { regimes, speeds } from '../exercise/model/vocabulary';
 import { readSport, writeSport } from '../formats/sport';
 import { feasibility } from '../kit/feasible';
 import type { Kit } from '../kit/kit';

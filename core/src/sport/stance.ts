@@ -1,5 +1,5 @@
 import type { Keyframe, Movement } from '../body/motion';
-import type { Position } from '../exercise/vocabulary';
+import type { Position } from '../exercise/model/vocabulary';
 
 /** How a body stands, sits or hangs when it is shown what a movement of the sport asks of it. */
 const stances: Record<Position, Keyframe> = {
@@ -83,7 +83,7 @@ export const readyStance: Movement = {
 /**
  * A position as a movement of one keyframe, to be put down and drawn like an exercise.
  *
- * @example placedKeyframes(stanceOf('one-foot'), body)[0]
+ * @example stanceOf('one-foot').keyframes.length // 1
  */
 export function stanceOf(position: Position): Movement {
   return { view: 'side', keyframes: [stances[position]] };

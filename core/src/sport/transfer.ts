@@ -1,5 +1,5 @@
-import type { Variant } from '../exercise/variant';
-import type { Position, Regime, Speed } from '../exercise/vocabulary';
+import type { Variant } from '../exercise/model/variant';
+import type { Position, Regime, Speed } from '../exercise/model/vocabulary';
 import { type MeasuredJoint, type MeasuredVariant, measured } from './measured';
 import type { ActionSide, Amplitude, Answer, Energy, ForceRegion, SportAction, SportJoint } from './profile';
 
@@ -19,7 +19,6 @@ export const transferWeights = {
   movement: { direction: 0.45, region: 0.15, effort: 0.05, rate: 0.2, regime: 0.15 },
   force: { direction: 0.25, region: 0.15, effort: 0.35, rate: 0.05, regime: 0.2 },
 } as const satisfies Record<string, Weights>;
-export type Correspondence = keyof typeof transferWeights;
 
 /** From this much on a variant is said to answer a movement of the sport. */
 export const answersFrom = 1 / 3;
@@ -200,7 +199,7 @@ export function matchesOf(
  *
  * Source: Verkhoshansky and Siff, *Supertraining*; the weights are a house rule.
  *
- * @example transferOf(calfRaise, canoeCatch).total // 0
+ * @example transferOf(calfRaise, armBrake).total // 0
  */
 export function transferOf(
   variant: Variant,
@@ -229,7 +228,7 @@ export function sidesUsed(side: ActionSide, dominant: BodySide): readonly BodySi
  * The same transfer by the side of the body that has it in the sport: a throw belongs to the throwing arm. Who has no dominant side is taken as
  * right-sided.
  *
- * @example sidedTransfer(armBrake, handballThrow, 'left').right // 0
+ * @example sidedTransfer(bandArmBrake, armBrake, 'left').right // 0
  */
 export function sidedTransfer(
   variant: Variant,
@@ -261,7 +260,7 @@ export interface Ranked {
 /**
  * The variants that answer a movement, best first.
  *
- * @example answering(library, catchAndDraw)[0].variant.id // 'sitting-band-row'
+ * @example answering([pushUp, bandArmBrake], armBrake)[0].variant.id // 'band-arm-brake'
  */
 export function answering(
   variants: readonly Variant[],

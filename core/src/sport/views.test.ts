@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { placedKeyframes } from '../body/motion';
 import { scaledBody } from '../body/segments';
-import { library, variantById } from '../exercise/library';
-import type { Variant } from '../exercise/variant';
-import { positions } from '../exercise/vocabulary';
+import { library, variantById } from '../exercise/library/library';
+import type { Variant } from '../exercise/model/variant';
+import { positions } from '../exercise/model/vocabulary';
 import { readSport, writeSport } from '../formats/sport';
 import {
   addRole,
@@ -16,12 +16,12 @@ import {
   setImportance,
   setRiskWeight,
 } from './edit';
-import { explained } from './explain';
 import { compared, jointMap, jointMapOf, overlap } from './joint-map';
 import { askedOf, type SportAction, type SportProfile } from './profile';
 import { sportById, sports } from './sports';
 import { stanceOf } from './stance';
 import { answering, answersFrom, transferWeights } from './transfer';
+import { explained } from './transfer-explained';
 
 const handball = sportById('handball') as SportProfile;
 const actionOf = (sportId: string, id: string) => sportById(sportId)?.actions.find((a) => a.id === id) as SportAction;
@@ -144,9 +144,9 @@ describe('why an exercise serves a movement', () => {
     expect(criteria.map((c) => c.criterion)).toEqual(['direction', 'region', 'effort', 'rate', 'regime']);
     expect(criteria.map((c) => c.value)).toEqual(criteria.map((c) => transfer[c.criterion]));
     const words = Object.fromEntries(criteria.map((c) => [c.criterion, c.words]));
-    expect(words.regime).toBe('lengthening, as asked');
-    expect(words.region).toBe('the knee works hardest deep, as asked');
-    expect(words.rate).toBe('slow; asked is fast');
+    expect(words.regime).toBe('eccentric, as in the sport');
+    expect(words.region).toBe('the knee works hardest deep, as in the sport');
+    expect(words.rate).toBe('slow; in the sport fast');
     expect(words.direction).toContain('kneeling, not one foot');
     const calf = explained(
       variantById('calf-raise') as Variant,

@@ -6,19 +6,28 @@ import * as schema from './schema';
 export type Transaction = Parameters<Parameters<NodePgDatabase<typeof schema>['transaction']>[0]>[0];
 
 /** How long connecting and a query may take, milliseconds: what takes longer is told as such, and nobody waits for ever. */
-const patience = { connectionTimeoutMillis: 5000, statement_timeout: 15_000, query_timeout: 20_000 } as const;
+const patience = { connectionTimeoutMillis: 5000, statement_timeout: 8000, query_timeout: 10_000 } as const;
 
 /** Codes of a database that is away, starting up or shutting down, and of connections that broke. */
 const awayCodes = /^(08|57P|ECONN|EPIPE|ETIMEDOUT|ENOENT$)/;
 const awayWords =
   /timeout exceeded when trying to connect|Connection terminated|Client has encountered a connection error|Query read timeout/i;
 
+/** An error and what it was caused by, so far down as anybody wraps them. */
+function* causesOf(error: unknown): Generator<Error & { code?: unknown }> {
+  for (let cause = error, depth = 0; cause instanceof Error && depth < 5; cause = cause.cause, depth++) yield cause;
+}
+
+/** The code of the database's own error behind an error, where there is one. */
+export function databaseCode(error: unknown): string | undefined {
+  for (const { code } of causesOf(error)) if (typeof code === 'string') return code;
+  return undefined;
+}
+
 /** Whether an error, or what it was caused by, says that the database cannot be asked at the moment. */
 export function isDatabaseAway(error: unknown): boolean {
-  for (let cause = error, depth = 0; cause instanceof Error && depth < 5; cause = cause.cause, depth++) {
-    const { code, message } = cause as Error & { code?: unknown };
+  for (const { code, message } of causesOf(error))
     if ((typeof code === 'string' && awayCodes.test(code)) || awayWords.test(message)) return true;
-  }
   return false;
 }
 
@@ -27,11 +36,15 @@ export class Database {
   private readonly pool: Pool;
   private readonly db: NodePgDatabase<typeof schema>;
 
-  constructor(url: string) {
+  /** `onNotice` hears what the database says beside its answers, such as how it went about a query. */
+  constructor(url: string, { onNotice }: { onNotice?: (words: string) => void } = {}) {
     this.pool = new Pool({ connectionString: url, max: 10, ...patience });
     // A connection that breaks ends what runs on it, never the server: idle ones tell the pool, the others whoever uses them.
     this.pool.on('error', () => undefined);
-    this.pool.on('connect', (client) => client.on('error', () => undefined));
+    this.pool.on('connect', (client) => {
+      client.on('error', () => undefined);
+      if (onNotice) client.on('notice', ({ message = '' }) => onNotice(message));
+    });
     this.db = drizzle(this.pool, { schema });
   }
 
@@ -45,11 +58,29 @@ export class Database {
 
   /** Looks somebody up at one of the doors, before an organisation is known. */
   async door<T extends Record<string, unknown>>(
-    name: 'door_coach' | 'door_sign_in' | 'door_link' | 'door_calendar',
-    wanted: string,
+    name: 'door_salt' | 'door_coach' | 'door_sign_in' | 'door_link' | 'door_closed_link' | 'door_calendar',
+    ...wanted: string[]
   ): Promise<T | undefined> {
-    const found = await this.pool.query(`select * from ${name}($1)`, [wanted]);
+    const places = wanted.map((_, i) => `$${i + 1}`).join(', ');
+    const found = await this.pool.query({ name, text: `select * from ${name}(${places})`, values: wanted });
     return found.rows[0] as T | undefined;
+  }
+
+  /** Keeps logged sets by a link, in one round trip; what came of it: `kept`, `no link`, `no session`, or `variant` with one that was not sent. */
+  async keepLogs(linkHash: string, sessionId: string, logs: readonly object[], most: number): Promise<string> {
+    const values = [linkHash, sessionId, JSON.stringify(logs), most];
+    const text = 'select keep_logs($1, $2, $3, $4) as came';
+    return (await this.pool.query<{ came: string }>({ name: 'keep_logs', text, values })).rows[0]?.came ?? '';
+  }
+
+  /** Takes away what has run out: sign-ins, links, calendars, counted tries; how many rows. */
+  async purge(): Promise<number> {
+    return Number((await this.pool.query<{ gone: string }>('select gone from door_purge()')).rows[0]?.gone ?? 0);
+  }
+
+  /** Where tries are counted; no organisation is known there. */
+  get limits(): Pool {
+    return this.pool;
   }
 
   /** Feeds of every organisation that nobody has tried since, the longest untried first. */
@@ -67,7 +98,13 @@ export class Database {
     }
   }
 
-  async close(): Promise<void> {
-    await this.pool.end();
+  /** Lets go of every connection; one that broke off halfway may never say that it has ended, and nobody waits for it longer than this. */
+  async close(withinMs = 3000): Promise<void> {
+    let timer: NodeJS.Timeout | undefined;
+    const patience = new Promise<void>((resolve) => {
+      timer = setTimeout(resolve, withinMs);
+    });
+    await Promise.race([this.pool.end(), patience]);
+    clearTimeout(timer);
   }
 }

@@ -1,19 +1,24 @@
 import type { PastInjury, RepetitionTest, Restriction } from '@tropaeum/core/athlete/athlete';
-import type { TestResult } from '@tropaeum/core/athlete/showing';
-import type { OwnVariant } from '@tropaeum/core/exercise/own';
+import type { TestResult } from '@tropaeum/core/athlete/performance-record';
+import type { CustomExercise } from '@tropaeum/core/exercise/model/custom-exercise';
+import type { ReadCalendar } from '@tropaeum/core/formats/icalendar-read';
 import type { Kit } from '@tropaeum/core/kit/kit';
 import type { Release } from '@tropaeum/core/limits/release';
-import type { EntryKind } from '@tropaeum/core/season/calendar';
-import type { OwnSeason, SquadSeasonPlan } from '@tropaeum/core/season/season-plan';
-import type { PlanDose } from '@tropaeum/core/season/written';
-import type { Brief, HouseRules } from '@tropaeum/core/session/brief';
-import type { Draft } from '@tropaeum/core/session/draft';
-import type { Plan } from '@tropaeum/core/session/plan';
-import type { Template } from '@tropaeum/core/session/template';
-import type { WorkByQuality } from '@tropaeum/core/session/work';
+import type { EntryKind } from '@tropaeum/core/season/calendar/calendar';
+import type { PlanDose } from '@tropaeum/core/season/plan/planned-session';
+import type { OwnSeason, SquadSeasonPlan } from '@tropaeum/core/season/plan/season-plan';
+import type { Brief } from '@tropaeum/core/session/brief/brief';
+import type { HouseRules } from '@tropaeum/core/session/brief/house-rules';
+import type { Draft } from '@tropaeum/core/session/draft/draft';
+import type { Plan } from '@tropaeum/core/session/plan/plan';
+import type { WorkByQuality } from '@tropaeum/core/session/plan/work-by-quality';
+import type { Template } from '@tropaeum/core/session/squad/template';
+import type { SessionType } from '@tropaeum/core/session-type/session-type';
 import type { Moved } from '@tropaeum/core/sport/needs';
 import type { SportProfile } from '@tropaeum/core/sport/profile';
+import { sql } from 'drizzle-orm';
 import {
+  bigint,
   boolean,
   date,
   doublePrecision,
@@ -26,7 +31,9 @@ import {
   text,
   timestamp,
   unique,
+  uniqueIndex,
   uuid,
+  varchar,
 } from 'drizzle-orm/pg-core';
 
 const moment = (name: string) => timestamp(name, { withTimezone: true, mode: 'string' });
@@ -107,6 +114,8 @@ export const feeds = pgTable(
     otherwise: text('otherwise').$type<EntryKind>().notNull(),
     /** The last copy that was a calendar, and when it was read. */
     copy: text('copy'),
+    /** What that copy says, and for which zone it was read; left out until it has been read. */
+    parsed: jsonb('parsed').$type<ReadCalendar & { zone: string }>(),
     readAt: moment('read_at'),
     triedAt: moment('tried_at'),
     /** Why the last try brought no calendar. */
@@ -206,10 +215,15 @@ export const sessions = pgTable(
     work: jsonb('work').$type<WorkByQuality>().notNull(),
     /** What it gives to the week, likewise; left out in sessions of before. */
     dose: jsonb('dose').$type<PlanDose>(),
+    /** Minutes and type, likewise. */
+    planned: doublePrecision('planned').notNull(),
+    type: text('session_type').$type<SessionType>(),
+    /** Every variant that was ever sent in it: what a phone may log, also where the session was changed after. */
+    sentVariants: text('sent_variants').array().notNull().default([]),
     sentAt: moment('sent_at'),
     updatedAt: moment('updated_at').notNull().defaultNow(),
   },
-  (t) => [unique().on(t.athleteId, t.on)],
+  (t) => [unique().on(t.athleteId, t.on), index().on(t.organisationId, t.on)],
 );
 
 const sessionId = () =>
@@ -279,15 +293,19 @@ export const ownSeasons = pgTable(
   (t) => [index().on(t.organisationId)],
 );
 
-/** Unguessable addresses at which a calendar can be subscribed to; only their hashes are kept. */
+/** Unguessable addresses at which a calendar can be subscribed to; only their hashes are kept. The id says which one is meant, and opens nothing. */
 export const calendarLinks = pgTable(
   'calendar_links',
   {
     tokenHash: text('token_hash').primaryKey(),
+    id: uuid('id').notNull().unique(),
     organisationId: organisationId(),
     squadId: squadId(),
     athleteId: uuid('athlete_id').references(() => athletes.id, { onDelete: 'cascade' }),
     createdAt: created(),
+    expiresAt: moment('expires_at').notNull(),
+    /** Within a day. */
+    readAt: moment('read_at'),
   },
   (t) => [index().on(t.squadId), index().on(t.athleteId)],
 );
@@ -300,14 +318,15 @@ export const messages = pgTable(
     athleteId: athleteId(),
     sessionId: sessionId(),
     body: text('body').notNull(),
-    link: text('link').notNull(),
+    /** Which link it brought; the link itself is kept nowhere. */
+    linkHash: text('link_hash'),
     createdAt: created(),
     deliveredAt: moment('delivered_at'),
   },
   (t) => [index().on(t.organisationId, t.createdAt)],
 );
 
-/** An unguessable link; only its hash is kept. */
+/** An unguessable link; only its hash is kept. Of an athlete one is open: a new one ends the one before. */
 export const athleteLinks = pgTable(
   'athlete_links',
   {
@@ -315,9 +334,19 @@ export const athleteLinks = pgTable(
     organisationId: organisationId(),
     athleteId: athleteId(),
     expiresAt: moment('expires_at').notNull(),
+    createdAt: created(),
+    endedAt: moment('ended_at'),
+    endedBy: text('ended_by').$type<'newer' | 'coach'>(),
   },
-  (t) => [index().on(t.athleteId)],
+  (t) => [uniqueIndex('athlete_links_open').on(t.athleteId).where(sql`ended_at is null`), index().on(t.athleteId)],
 );
+
+/** How often somebody has tried, by hashed account or address; belongs to no organisation. */
+export const rateLimits = pgTable('rate_limits', {
+  key: varchar('key', { length: 255 }).primaryKey(),
+  points: integer('points').notNull().default(0),
+  expire: bigint('expire', { mode: 'number' }),
+});
 
 /** Exercises that a club has made its own by copying one of the library. */
 export const ownVariants = pgTable(
@@ -326,7 +355,7 @@ export const ownVariants = pgTable(
     id: uuid('id').primaryKey(),
     organisationId: organisationId(),
     variantId: text('variant_id').notNull(),
-    words: jsonb('words').$type<OwnVariant>().notNull(),
+    words: jsonb('words').$type<CustomExercise>().notNull(),
     createdAt: created(),
   },
   (t) => [unique().on(t.organisationId, t.variantId)],

@@ -1,24 +1,13 @@
-import { dayAfter } from '@tropaeum/core/athlete/athlete';
-import { capacityOf } from '@tropaeum/core/capacity/effort';
-import { variantById } from '@tropaeum/core/exercise/library';
+import { capacityOf } from '@tropaeum/core/capacity/capacity-of';
+import { dayAfter } from '@tropaeum/core/date/days';
+import { variantById } from '@tropaeum/core/exercise/library/library';
 import { loadingOf } from '@tropaeum/core/kit/loads';
-import type { Brief } from '@tropaeum/core/session/brief';
-import { asksWhatWasLeft } from '@tropaeum/core/session/floor';
-import { type Plan, type PlanItem, plannedAmount } from '@tropaeum/core/session/plan';
+import type { Brief } from '@tropaeum/core/session/brief/brief';
+import { type Plan, type PlanItem, plannedAmount } from '@tropaeum/core/session/plan/plan';
+import { asksWhatWasLeft } from '@tropaeum/core/session/player/player';
 import { v7 } from 'uuid';
 import type { IncomingLog, ReportRow } from '../store/sessions';
 import type { DemoPerson } from './people';
-
-/** Even random numbers from 0 to 1 out of a seed, so that the demo looks the same every time. */
-export function seeded(seed: number): () => number {
-  let state = seed >>> 0;
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let t = Math.imul(state ^ (state >>> 15), 1 | state);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
-}
 
 /** Days before today on which a person trained or should have: two or three a week for six weeks. */
 export function trainingDays(person: DemoPerson): number[] {

@@ -1,8 +1,8 @@
 import type { PastInjury, RepetitionTest, Restriction } from '@tropaeum/core/athlete/athlete';
-import type { TestResult } from '@tropaeum/core/athlete/showing';
-import type { Anchor, Level } from '@tropaeum/core/exercise/vocabulary';
+import type { TestResult } from '@tropaeum/core/athlete/performance-record';
+import type { Anchor, Level } from '@tropaeum/core/exercise/model/vocabulary';
 import type { KitItem, Room } from '@tropaeum/core/kit/kit';
-import type { EntryKind } from '@tropaeum/core/season/calendar';
+import type { EntryKind } from '@tropaeum/core/season/calendar/calendar';
 
 /** Made-up people of a made-up island club; dates are days from the day the demo is laid. */
 export interface DemoPerson {

@@ -1,16 +1,16 @@
 import Router from '@koa/router';
-import { dayAfter } from '@tropaeum/core/athlete/athlete';
-import { regions } from '@tropaeum/core/exercise/vocabulary';
-import { labelAmong } from '@tropaeum/core/season/days/day';
+import { dayAfter } from '@tropaeum/core/date/days';
+import { regions } from '@tropaeum/core/exercise/model/vocabulary';
+import { labelAmong } from '@tropaeum/core/season/scheduler/day';
 import { sessionTypeNames } from '@tropaeum/core/session-type/session-type';
-import type { Context } from 'koa';
 import * as yup from 'yup';
-import { Problem } from '../doors/problem';
-import { tokenHash } from '../doors/tokens';
-import { moment, uuid, validated } from '../doors/validated';
+import { databaseCode } from '../database/database';
+import { AuthLookup } from '../middleware/auth-lookup';
+import { HttpError, validationFailed } from '../middleware/http-error';
+import { moment, uuid, validated } from '../middleware/validated';
 import { athleteById } from '../store/athletes';
 import { type SquadSeason, seasonOfAthlete } from '../store/seasons';
-import { addLogs, addReport, type IncomingLog, logsOf, reportsOf, sessionById, sessionToDo } from '../store/sessions';
+import { addReport, type IncomingLog, logsOf, reportsOf, sessionById, sessionToDo } from '../store/sessions';
 import type { Services } from './context';
 
 const log = yup.object({
@@ -86,23 +86,19 @@ function weekFrom({ fixtures, laid }: SquadSeason, today: string, sent: string |
   ].sort((a, b) => a.on.localeCompare(b.on));
 }
 
-interface LinkHolder {
-  organisation_id: string;
-  athlete_id: string;
-}
+/** Logs that a session may hold: far more than anybody does in one. */
+const maxLogs = 1000;
+
+/** What came twice in one call counts once, as it was said last. */
+const once = (logs: readonly IncomingLog[]): IncomingLog[] => [...new Map(logs.map((one) => [one.id, one])).values()];
 
 /** What an athlete can do with the link: see today's session, log sets, report at the end. Everything may arrive twice. */
-export function athleteLinkRoutes({ database, today }: Services): Router {
+export function athleteLinkRoutes({ database, today, linkRate }: Services): Router {
   const router = new Router({ prefix: '/link/:token' });
-  const holder = async (ctx: Context): Promise<LinkHolder> => {
-    const token = (ctx.params as { token: string }).token;
-    const found = await database.door<LinkHolder & Record<string, unknown>>('door_link', tokenHash(token));
-    if (!found) throw new Problem(404, 'This link is not valid any more; ask your coach for a new one.');
-    return found;
-  };
+  const door = new AuthLookup(database, linkRate);
 
   router.get('/', async (ctx) => {
-    const { organisation_id, athlete_id } = await holder(ctx);
+    const { organisation_id, athlete_id } = await door.holder(ctx);
     ctx.body = await database.asOrganisation(organisation_id, async (tx) => {
       const athlete = await athleteById(tx, athlete_id);
       const session = await sessionToDo(tx, athlete_id, today());
@@ -110,7 +106,13 @@ export function athleteLinkRoutes({ database, today }: Services): Router {
       const [logs, reports] = [await logsOf(tx, ids), await reportsOf(tx, ids)];
       const season = athlete && (await seasonOfAthlete(tx, athlete.squadId, athlete_id, today()));
       return {
-        athlete: { name: athlete?.name, heightCm: athlete?.heightCm, massKg: athlete?.massKg, sex: athlete?.sex },
+        athlete: {
+          id: athlete_id,
+          name: athlete?.name,
+          heightCm: athlete?.heightCm,
+          massKg: athlete?.massKg,
+          sex: athlete?.sex,
+        },
         today: today(),
         week: season ? weekFrom(season, today(), session?.on) : [],
         session: session
@@ -141,22 +143,27 @@ export function athleteLinkRoutes({ database, today }: Services): Router {
   });
 
   router.post('/logs', async (ctx) => {
-    const { organisation_id, athlete_id } = await holder(ctx);
+    const hash = await door.hashOf(ctx);
     const { sessionId, logs } = validated(logBatch, ctx.request.body);
-    await database.asOrganisation(organisation_id, async (tx) => {
-      const session = await sessionById(tx, sessionId);
-      if (!session || session.athleteId !== athlete_id) throw new Problem(404, 'There is no such session.');
-      await addLogs(tx, organisation_id, sessionId, logs as IncomingLog[]);
+    const came = await database.keepLogs(hash, sessionId, once(logs as IncomingLog[]), maxLogs).catch((error) => {
+      if (databaseCode(error) === 'TR001')
+        throw new HttpError(422, `A session holds ${maxLogs} sets; this is more than anybody does in one.`);
+      throw error;
     });
+    if (came === 'no link') await door.refuse(ctx, hash);
+    if (came === 'no session') throw new HttpError(404, 'There is no such session.');
+    if (came !== 'kept')
+      throw validationFailed([{ path: 'logs', message: `"${came.replace('variant ', '')}" is not in this session` }]);
     ctx.body = { kept: logs.map((l) => l.id) };
   });
 
   router.post('/report', async (ctx) => {
-    const { organisation_id, athlete_id } = await holder(ctx);
+    const { organisation_id, athlete_id } = await door.holder(ctx);
     const given = validated(report, ctx.request.body);
     await database.asOrganisation(organisation_id, async (tx) => {
       const session = await sessionById(tx, given.sessionId);
-      if (!session || session.athleteId !== athlete_id) throw new Problem(404, 'There is no such session.');
+      if (!session || session.athleteId !== athlete_id || session.status === 'draft')
+        throw new HttpError(404, 'There is no such session.');
       await addReport(tx, {
         ...given,
         organisationId: organisation_id,

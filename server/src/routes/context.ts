@@ -1,10 +1,10 @@
 import type { Context } from 'koa';
 import type { Logger } from 'pino';
 import type { Database } from '../database/database';
-import type { SignedIn } from '../doors/middleware';
-import type { FeedReader } from '../feed-reader';
-import type { MessageService } from '../stand-ins/message-service';
-import type { Sensors } from '../stand-ins/sensors';
+import type { FeedReader } from '../feeds/feed-reader';
+import type { SignedIn } from '../middleware/middleware';
+import type { MessageService } from '../simulators/message-service';
+import type { Sensors } from '../simulators/sensors';
 
 /** What routes work with, given once when the server is put together. */
 export interface Services {
@@ -13,9 +13,17 @@ export interface Services {
   sensors: Sensors;
   feeds: FeedReader;
   log: Logger;
+  /** Where people reach this server: every link that is made begins so. */
+  publicUrl: string;
+  /** How many proxies of ours stand in front. */
+  proxies: number;
+  /** How many calls a minute one link may make. */
+  linkRate: number;
   now: () => Date;
   /** The day it is, ISO; fixed for demos and tests. */
   today: () => string;
+  /** Whether the server is on its way out. */
+  isStopping: () => boolean;
 }
 
 /** Who the signed-in coach of a request is. */

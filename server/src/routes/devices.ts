@@ -1,7 +1,7 @@
 import { PassThrough } from 'node:stream';
 import Router from '@koa/router';
 import type { Context } from 'koa';
-import type { Sensor } from '../stand-ins/sensors';
+import type { Sensor } from '../simulators/sensors';
 import { coachOf, type Services } from './context';
 
 /** Streams the readings of a device as server-sent events until the page stops listening. */

@@ -1,13 +1,13 @@
 import Router from '@koa/router';
-import { variantById } from '@tropaeum/core/exercise/library';
-import { type OwnVariant, readOwnVariant } from '@tropaeum/core/exercise/own';
-import { notFound, notRight } from '../doors/problem';
+import { variantById } from '@tropaeum/core/exercise/library/library';
+import { type CustomExercise, readCustomExercise } from '@tropaeum/core/exercise/model/custom-exercise';
+import { notFound, validationFailed } from '../middleware/http-error';
 import { addOwnVariant, allOwnVariants, changeOwnVariant, removeOwnVariant } from '../store/own-variants';
 import { coachOf, type Services } from './context';
 
-function ownFrom(body: unknown, taken: readonly string[]): OwnVariant {
-  const reading = readOwnVariant(body, variantById, taken);
-  if ('faults' in reading) throw notRight(reading.faults);
+function ownFrom(body: unknown, taken: readonly string[]): CustomExercise {
+  const reading = readCustomExercise(body, variantById, taken);
+  if ('faults' in reading) throw validationFailed(reading.faults);
   return reading.own;
 }
 

@@ -1,21 +1,21 @@
 import Router from '@koa/router';
-import { dayAfter } from '@tropaeum/core/athlete/athlete';
+import { dayAfter } from '@tropaeum/core/date/days';
 import { readOwnSeason, readSeason } from '@tropaeum/core/formats/season';
-import { entryKinds } from '@tropaeum/core/season/calendar';
-import { typeOfDose } from '@tropaeum/core/season/written';
+import { entryKinds } from '@tropaeum/core/season/calendar/calendar';
+import { typeOfDose } from '@tropaeum/core/season/plan/planned-session';
 import * as yup from 'yup';
 import type { Transaction } from '../database/database';
-import { notFound, notRight, Problem } from '../doors/problem';
-import { newToken, tokenHash } from '../doors/tokens';
-import { idFrom, uuid, validated } from '../doors/validated';
-import { readAgain } from '../feeds-again';
+import { refreshDueFeeds, refreshFeed } from '../jobs/feed-refresh';
+import { HttpError, notFound, validationFailed } from '../middleware/http-error';
+import { newToken, tokenHash } from '../middleware/tokens';
+import { idFrom, revision, uuid, validated } from '../middleware/validated';
 import { athleteById, squadById } from '../store/athletes';
+import { addCalendarLink, calendarLinksOf, endCalendarLink, endCalendarLinks } from '../store/links';
 import {
-  addCalendarLink,
   addFeed,
-  endCalendarLinks,
   type FeedRow,
   feedById,
+  feedReading,
   feedsOf,
   forgetFeed,
   ownSeasonsOf,
@@ -24,14 +24,18 @@ import {
   saveSeason,
   seasonOf,
 } from '../store/seasons';
-import { reportsOf, sessionsOfSquad } from '../store/sessions';
+import { sessionsOfSquad } from '../store/sessions';
 import { coachOf, type Services } from './context';
 
 /** How far the season view looks back and ahead, days. */
 const [lookBack, lookAhead] = [70, 120];
 
+/** A calendar that is given out is so for a season and a little more, days. */
+const calendarDays = 400;
+const maxCalendarLinks = 100;
+
 const revised = yup.object({
-  revision: yup.number().integer('must be a whole number').min(0, 'must be 0 or more').required('is required'),
+  revision,
   season: yup.object().required('is required'),
 });
 
@@ -45,12 +49,12 @@ const newFeed = yup.object({
 });
 
 const savedInBetween = () =>
-  new Problem(409, 'Somebody has saved this season in the meantime. Open it again to see what has changed.');
+  new HttpError(409, 'Somebody has saved this season in the meantime. Open it again to see what has changed.');
 
 /** A feed as the coach sees it: what its last good copy says, how old that is, and what went wrong since. */
-function told(feed: FeedRow, zone: string, today: string) {
+function told(feed: FeedRow) {
   const { id, url, readAt, triedAt, problem } = feed;
-  const { entries, bad, cancelled } = readFeed(feed, zone, today);
+  const { entries, bad, cancelled } = readFeed(feed);
   return { id, url, readAt, triedAt, problem, entries, bad, cancelled: cancelled.length };
 }
 
@@ -72,29 +76,21 @@ export function seasonRoutes(services: Services): Router {
       const { content, revision } = await seasonOf(tx, id);
       const own = await ownSeasonsOf(tx, id);
       const sessions = await sessionsOfSquad(tx, id, dayAfter(today(), -lookBack), dayAfter(today(), lookAhead));
-      const reports = await reportsOf(
-        tx,
-        sessions.map((s) => s.id),
-      );
-      const reportOf = new Map(reports.map((r) => [r.sessionId, r]));
       return {
         season: content,
         revision,
-        feeds: (await feedsOf(tx, [id])).map((feed) => told(feed, content.zone, today())),
+        feeds: (await feedsOf(tx, [id])).map((feed) => told(feed)),
         own: [...own].map(([athleteId, { content: mine, revision: at }]) => ({
           athleteId,
           season: mine,
           revision: at,
         })),
-        written: sessions.map(({ dose, type, ...session }) => {
-          const report = reportOf.get(session.id);
-          return {
-            ...session,
-            dose,
-            type: type ?? (dose ? typeOfDose(dose, session.planned) : 'whole-body'),
-            report: report ? { effort: report.effort, minutes: report.minutes } : null,
-          };
-        }),
+        written: sessions.map(({ dose, type, effort, minutes, ...session }) => ({
+          ...session,
+          dose,
+          type: type ?? (dose ? typeOfDose(dose, session.planned) : 'whole-body'),
+          report: effort === null ? null : { effort, minutes },
+        })),
       };
     });
   });
@@ -104,13 +100,15 @@ export function seasonRoutes(services: Services): Router {
     const id = idFrom(ctx.params.id, 'squad');
     const body = validated(revised, ctx.request.body) as { revision: number };
     const reading = readSeason((ctx.request.body as { season: unknown }).season);
-    if ('faults' in reading) throw notRight(reading.faults.map((f) => ({ ...f, path: `season.${f.path}` })));
-    ctx.body = await database.asOrganisation(organisationId, async (tx) => {
+    if ('faults' in reading) throw validationFailed(reading.faults.map((f) => ({ ...f, path: `season.${f.path}` })));
+    const { before, saved } = await database.asOrganisation(organisationId, async (tx) => {
       await squadIn(tx, id);
-      const revision = await saveSeason(tx, organisationId, id, body.revision, reading.season);
-      if (revision === undefined) throw savedInBetween();
-      return { revision };
+      const { content } = await seasonOf(tx, id);
+      return { before: content, saved: await saveSeason(tx, organisationId, id, body.revision, reading.season) };
     });
+    if (saved === undefined) throw savedInBetween();
+    if (before.zone !== reading.season.zone) await refreshDueFeeds(services, organisationId, id);
+    ctx.body = { revision: saved };
   });
 
   router.put('/athletes/:id/season', async (ctx) => {
@@ -118,12 +116,12 @@ export function seasonRoutes(services: Services): Router {
     const id = idFrom(ctx.params.id, 'athlete');
     const body = validated(revised, ctx.request.body) as { revision: number };
     const reading = readOwnSeason((ctx.request.body as { season: unknown }).season);
-    if ('faults' in reading) throw notRight(reading.faults.map((f) => ({ ...f, path: `season.${f.path}` })));
+    if ('faults' in reading) throw validationFailed(reading.faults.map((f) => ({ ...f, path: `season.${f.path}` })));
     ctx.body = await database.asOrganisation(organisationId, async (tx) => {
       if (!(await athleteById(tx, id))) throw notFound('athlete');
-      const revision = await saveOwnSeason(tx, organisationId, id, body.revision, reading.season);
-      if (revision === undefined) throw savedInBetween();
-      return { revision };
+      const saved = await saveOwnSeason(tx, organisationId, id, body.revision, reading.season);
+      if (saved === undefined) throw savedInBetween();
+      return { revision: saved };
     });
   });
 
@@ -136,14 +134,15 @@ export function seasonRoutes(services: Services): Router {
       await squadIn(tx, id);
       return (await seasonOf(tx, id)).content.zone;
     });
-    const brought = await feeds.read(url);
-    if ('problem' in brought) throw notRight([{ path: 'url', message: brought.problem }]);
+    const kind = entryKinds.find((k) => k === otherwise) ?? 'fixture';
+    const brought = await feeds.read(url, feedReading(zone, today(), kind));
+    if ('problem' in brought) throw validationFailed([{ path: 'url', message: brought.problem }]);
     const readAt = now().toISOString();
     ctx.body = await database.asOrganisation(organisationId, async (tx) => {
-      const kind = entryKinds.find((k) => k === otherwise) ?? 'fixture';
-      const added = await addFeed(tx, organisationId, id, { url, otherwise: kind, copy: brought.copy, readAt });
-      if (!added) throw notRight([{ path: 'url', message: 'is read already' }]);
-      return told((await feedById(tx, added)) as FeedRow, zone, today());
+      const parsed = { ...brought.calendar, zone };
+      const added = await addFeed(tx, organisationId, id, { url, otherwise: kind, copy: brought.copy, parsed, readAt });
+      if (!added) throw validationFailed([{ path: 'url', message: 'is read already' }]);
+      return told((await feedById(tx, added)) as FeedRow);
     });
     ctx.status = 201;
   });
@@ -151,11 +150,8 @@ export function seasonRoutes(services: Services): Router {
   router.post('/feeds/:id/read', async (ctx) => {
     const { organisationId } = coachOf(ctx);
     const id = idFrom(ctx.params.id, 'feed');
-    if (!(await readAgain(services, organisationId, id))) throw notFound('feed');
-    ctx.body = await database.asOrganisation(organisationId, async (tx) => {
-      const feed = (await feedById(tx, id)) as FeedRow;
-      return told(feed, (await seasonOf(tx, feed.squadId)).content.zone, today());
-    });
+    if (!(await refreshFeed(services, organisationId, id))) throw notFound('feed');
+    ctx.body = await database.asOrganisation(organisationId, async (tx) => told((await feedById(tx, id)) as FeedRow));
   });
 
   router.delete('/feeds/:id', async (ctx) => {
@@ -170,18 +166,36 @@ export function seasonRoutes(services: Services): Router {
     const id = idFrom(ctx.params.id, 'squad');
     const { athleteId } = validated(yup.object({ athleteId: uuid }), ctx.request.body) as { athleteId?: string };
     const token = newToken();
-    await database.asOrganisation(organisationId, async (tx) => {
+    const made = await database.asOrganisation(organisationId, async (tx) => {
       await squadIn(tx, id);
       const athlete = athleteId ? await athleteById(tx, athleteId) : undefined;
       if (athleteId && athlete?.squadId !== id) throw notFound('athlete');
-      await addCalendarLink(tx, organisationId, {
+      if ((await calendarLinksOf(tx, id)).length >= maxCalendarLinks)
+        throw new HttpError(409, `A squad gives out ${maxCalendarLinks} addresses at most; end one that nobody reads.`);
+      return addCalendarLink(tx, organisationId, {
         tokenHash: tokenHash(token),
         squadId: id,
         athleteId: athleteId ?? null,
+        expiresAt: new Date(now().getTime() + calendarDays * 86_400_000).toISOString(),
       });
     });
     ctx.status = 201;
-    ctx.body = { path: `/api/calendars/${token}.ics` };
+    ctx.body = { ...made, path: `/api/calendars/${token}.ics` };
+  });
+
+  router.get('/squads/:id/calendar-links', async (ctx) => {
+    const id = idFrom(ctx.params.id, 'squad');
+    ctx.body = await database.asOrganisation(coachOf(ctx).organisationId, async (tx) => {
+      await squadIn(tx, id);
+      return { links: await calendarLinksOf(tx, id) };
+    });
+  });
+
+  router.delete('/calendar-links/:id', async (ctx) => {
+    const id = idFrom(ctx.params.id, 'calendar');
+    if (!(await database.asOrganisation(coachOf(ctx).organisationId, (tx) => endCalendarLink(tx, id))))
+      throw notFound('calendar');
+    ctx.status = 204;
   });
 
   router.delete('/squads/:id/calendar-links', async (ctx) => {

@@ -1,25 +1,29 @@
 import Router from '@koa/router';
 import type { Restriction } from '@tropaeum/core/athlete/athlete';
-import { catalogueOf } from '@tropaeum/core/exercise/catalogue';
+import { catalogueOf } from '@tropaeum/core/exercise/catalogue/catalogue';
 import { readBrief, writeBrief } from '@tropaeum/core/formats/brief';
 import { readDraft } from '@tropaeum/core/formats/draft';
-import { review } from '@tropaeum/core/progress/review';
-import { defaultHouseRules } from '@tropaeum/core/session/brief';
-import type { Proof } from '@tropaeum/core/session/compose';
-import { contextOf } from '@tropaeum/core/session/context';
-import { planOf } from '@tropaeum/core/session/plan';
+import { review } from '@tropaeum/core/review/review';
+import { defaultHouseRules } from '@tropaeum/core/session/brief/house-rules';
+import type { Proof } from '@tropaeum/core/session/composer/compose';
+import { contextOf } from '@tropaeum/core/session/context/context';
+import { planOf } from '@tropaeum/core/session/plan/plan';
 import * as yup from 'yup';
 import type { Transaction } from '../database/database';
-import { notFound, notRight, Problem } from '../doors/problem';
-import { newToken, tokenHash } from '../doors/tokens';
-import { idFrom, validated } from '../doors/validated';
+import { HttpError, notFound, validationFailed } from '../middleware/http-error';
+import { newToken, tokenHash } from '../middleware/tokens';
+import { idFrom, revision, validated } from '../middleware/validated';
+import { sessionMessage } from '../session-message';
 import { athleteById, restrictionOf } from '../store/athletes';
-import { addLink, addMessage, markDelivered, outbox } from '../store/messages';
+import { endLink, openLink } from '../store/links';
+import { addMessage, markDelivered, outbox } from '../store/messages';
 import {
   addSession,
   bringUpToDate,
   decide,
   decisionsOf,
+  doneBefore,
+  latestSent,
   logsOf,
   markSent,
   reportsOf,
@@ -28,7 +32,6 @@ import {
   saveSession,
   sessionById,
   sessionOn,
-  sessionsOfAthlete,
 } from '../store/sessions';
 import { coachOf, type Services } from './context';
 
@@ -41,7 +44,7 @@ const decision = yup.object({
     .oneOf([...moves], `must be one of ${moves.join(', ')}`)
     .required('is required'),
 });
-const revision = yup.object({ revision: yup.number().integer('must be a whole number').required('is required') });
+const seenRevision = yup.object({ revision });
 
 /** The server works the plan out itself from brief and draft: what is stored is always what the core says. */
 function contentFrom(body: unknown): SessionContent {
@@ -56,7 +59,7 @@ function contentFrom(body: unknown): SessionContent {
     'faults' in brief ? brief.faults.map((f) => ({ ...f, path: `brief.${f.path}` })) : [],
     'faults' in draft ? draft.faults : [],
   ].flat();
-  if ('faults' in brief || 'faults' in draft) throw notRight(faults);
+  if ('faults' in brief || 'faults' in draft) throw validationFailed(faults);
   return {
     brief: brief.brief,
     draft: draft.draft,
@@ -71,8 +74,13 @@ function underRestrictions({ brief, draft, plan }: SessionRow, restrictions: rea
   const known = { ...brief, athlete: { ...brief.athlete, restrictions } };
   const now = planOf(contextOf(known), draft, plan.solution);
   const against = now.checks.find((check) => check.id === 'restrictions' && check.status === 'stop');
-  if (against) throw new Problem(409, `Not sent. ${against.text}`);
+  if (against) throw new HttpError(409, `Not sent. ${against.text}`);
   return { brief: known, draft, plan: now };
+}
+
+async function refuseTakenDay(tx: Transaction, athleteId: string, on: string): Promise<void> {
+  const there = await sessionOn(tx, athleteId, on);
+  if (there) throw new HttpError(409, 'There is a session on that day already.', [{ path: 'date', message: there.id }]);
 }
 
 function validProof(proof: Proof | undefined): Proof | undefined {
@@ -87,7 +95,7 @@ const published = ({ organisationId, ...row }: SessionRow) => ({
 });
 
 /** Writing, sending and hearing back about sessions. */
-export function sessionRoutes({ database, messages, now }: Services): Router {
+export function sessionRoutes({ database, messages, now, publicUrl, log }: Services): Router {
   const router = new Router();
   const own = async (tx: Transaction, idText: string | undefined): Promise<SessionRow> => {
     const session = await sessionById(tx, idFrom(idText, 'session'));
@@ -101,11 +109,7 @@ export function sessionRoutes({ database, messages, now }: Services): Router {
     const content = contentFrom(ctx.request.body);
     ctx.body = await database.asOrganisation(organisationId, async (tx) => {
       if (!(await athleteById(tx, athleteId))) throw notFound('athlete');
-      const there = await sessionOn(tx, athleteId, content.brief.date);
-      if (there)
-        throw new Problem(409, 'There is a session on that day already; it has been opened.', [
-          { path: 'date', message: there.id },
-        ]);
+      await refuseTakenDay(tx, athleteId, content.brief.date);
       return published(await addSession(tx, organisationId, athleteId, content.brief.date, content));
     });
     ctx.status = 201;
@@ -119,51 +123,80 @@ export function sessionRoutes({ database, messages, now }: Services): Router {
 
   router.put('/sessions/:id', async (ctx) => {
     const content = contentFrom(ctx.request.body);
-    const seen = validated(revision, ctx.request.body).revision;
+    const seen = validated(seenRevision, ctx.request.body).revision;
     ctx.body = await database.asOrganisation(coachOf(ctx).organisationId, async (tx) => {
       const session = await own(tx, ctx.params.id);
       if (session.status === 'done')
-        throw new Problem(409, 'This session has been done; write a new one for another day.');
+        throw new HttpError(409, 'This session has been done; write a new one for another day.');
+      // Another day in the brief moves the session there, when the day is free.
+      if (content.brief.date !== session.on) await refuseTakenDay(tx, session.athleteId, content.brief.date);
       const saved = await saveSession(tx, session.id, seen, content);
       if (!saved)
-        throw new Problem(409, 'This session was saved elsewhere in the meantime; open it again to see both.');
+        throw new HttpError(409, 'This session was saved elsewhere in the meantime; open it again to see both.');
       return published(saved);
     });
   });
 
+  /** Opens a link to an athlete with a message that says what it is for, and hands both to the message service. */
+  const deliver = async (
+    organisationId: string,
+    write: (tx: Transaction) => Promise<{ session: SessionRow; name: string }>,
+  ) => {
+    const token = newToken();
+    const link = `${publicUrl}/a/${token}`;
+    const { messageId, to, words } = await database.asOrganisation(organisationId, async (tx) => {
+      const { session, name } = await write(tx);
+      const { id, athleteId, on, plan } = session;
+      const expiresAt = new Date(now().getTime() + linkDays * 86_400_000).toISOString();
+      const linkHash = tokenHash(token);
+      await openLink(tx, organisationId, athleteId, linkHash, expiresAt);
+      const body = sessionMessage(name, on, plan.minutes.planned);
+      const written = { organisationId, athleteId, sessionId: id, body, linkHash, createdAt: now().toISOString() };
+      return { messageId: await addMessage(tx, written), to: name, words: body };
+    });
+    try {
+      const deliveredAt = await messages.deliver({ to, body: `${words} ${link}` });
+      await database.asOrganisation(organisationId, (tx) => markDelivered(tx, messageId, deliveredAt));
+    } catch (error) {
+      // The link is open all the same, and whoever sent it has it in hand.
+      log.warn({ error: (error as Error).name }, 'a message was not delivered');
+    }
+    return { link };
+  };
+
   router.post('/sessions/:id/send', async (ctx) => {
     const { organisationId } = coachOf(ctx);
-    const token = newToken();
-    const link = `${ctx.origin}/a/${token}`;
-    const { messageId, to, body } = await database.asOrganisation(organisationId, async (tx) => {
+    ctx.body = await deliver(organisationId, async (tx) => {
       const session = await own(tx, ctx.params.id);
       const athlete = await athleteById(tx, session.athleteId);
       if (!athlete) throw notFound('athlete');
-      if (session.status !== 'done')
-        await bringUpToDate(tx, session.id, underRestrictions(session, athlete.restrictions.map(restrictionOf)));
-      const at = now().toISOString();
-      await addLink(
-        tx,
-        organisationId,
-        athlete.id,
-        tokenHash(token),
-        new Date(now().getTime() + linkDays * 86_400_000).toISOString(),
-      );
-      await markSent(tx, session.id, at);
-      const words = `Hello ${athlete.name.split(' ')[0]}, your session for ${session.on} is ready: ${Math.round(session.plan.minutes.planned)} minutes.`;
-      const id = await addMessage(tx, {
-        organisationId,
-        athleteId: athlete.id,
-        sessionId: session.id,
-        body: words,
-        link,
-        createdAt: at,
-      });
-      return { messageId: id, to: athlete.name, body: `${words} ${link}` };
+      if (session.status !== 'done') {
+        const content = underRestrictions(session, athlete.restrictions.map(restrictionOf));
+        await bringUpToDate(tx, session.id, content);
+        await markSent(tx, session.id, content.plan, now().toISOString());
+      }
+      return { session, name: athlete.name };
     });
-    const deliveredAt = await messages.deliver({ to, body });
-    await database.asOrganisation(organisationId, (tx) => markDelivered(tx, messageId, deliveredAt));
-    ctx.body = { link };
+  });
+
+  router.post('/athletes/:id/link', async (ctx) => {
+    const { organisationId } = coachOf(ctx);
+    const athleteId = idFrom(ctx.params.id, 'athlete');
+    ctx.body = await deliver(organisationId, async (tx) => {
+      const athlete = await athleteById(tx, athleteId);
+      if (!athlete) throw notFound('athlete');
+      const session = await latestSent(tx, athleteId);
+      if (!session) throw new HttpError(409, 'Nothing has been sent yet: a link comes with the first session.');
+      return { session, name: athlete.name };
+    });
+    ctx.status = 201;
+  });
+
+  router.delete('/athletes/:id/link', async (ctx) => {
+    const athleteId = idFrom(ctx.params.id, 'athlete');
+    if (!(await database.asOrganisation(coachOf(ctx).organisationId, (tx) => endLink(tx, athleteId, 'coach'))))
+      throw new HttpError(404, 'No link of this athlete is open.');
+    ctx.status = 204;
   });
 
   router.get('/outbox', async (ctx) => {
@@ -173,9 +206,7 @@ export function sessionRoutes({ database, messages, now }: Services): Router {
   router.get('/sessions/:id/return', async (ctx) => {
     ctx.body = await database.asOrganisation(coachOf(ctx).organisationId, async (tx) => {
       const session = await own(tx, ctx.params.id);
-      const earlier = (await sessionsOfAthlete(tx, session.athleteId)).find(
-        (s) => s.on < session.on && s.status === 'done',
-      );
+      const earlier = await doneBefore(tx, session.athleteId, session.on);
       const logs = await logsOf(tx, [session.id, ...(earlier ? [earlier.id] : [])]);
       const [report] = await reportsOf(tx, [session.id]);
       const mine = logs.filter((l) => l.sessionId === session.id);
@@ -220,7 +251,7 @@ export function sessionRoutes({ database, messages, now }: Services): Router {
       const item = review(session.plan, logs, report, undefined, catalogueOf(session.brief.own)).find(
         (i) => i.item.variant === variant,
       );
-      if (!item) throw notRight([{ path: 'variant', message: 'is not in this session' }]);
+      if (!item) throw validationFailed([{ path: 'variant', message: 'is not in this session' }]);
       await decide(tx, {
         sessionId: session.id,
         organisationId,

@@ -1,11 +1,12 @@
 import Router from '@koa/router';
-import { RateLimiterMemory } from 'rate-limiter-flexible';
 import * as yup from 'yup';
-import { cookieName, signedIn } from '../doors/middleware';
-import { passwordMatches } from '../doors/passwords';
-import { Problem } from '../doors/problem';
-import { newToken, tokenHash } from '../doors/tokens';
-import { validated } from '../doors/validated';
+import { HttpError } from '../middleware/http-error';
+import { signedIn } from '../middleware/middleware';
+import { hashAs } from '../middleware/passwords';
+import { endCookie, giveCookie, tokenOf } from '../middleware/sign-in-cookie';
+import { SignInLimits } from '../middleware/sign-in-limits';
+import { newToken, tokenHash } from '../middleware/tokens';
+import { validated } from '../middleware/validated';
 import { addSignIn, coachById, endSignIn } from '../store/coaches';
 import { coachOf, type Services } from './context';
 
@@ -16,21 +17,20 @@ const entry = yup.object({
 });
 
 /** Signing in and out, and who one is. */
-export function signInRoutes({ database, now, today }: Services): Router {
+export function signInRoutes({ database, now, today, publicUrl }: Services): Router {
   const router = new Router();
-  const attempts = new RateLimiterMemory({ points: 20, duration: 60 });
+  const limits = new SignInLimits(database);
 
   router.post('/sign-in', async (ctx) => {
-    await attempts.consume(ctx.ip).catch(() => {
-      throw new Problem(429, 'Too many attempts; try again in a minute.');
-    });
-    const { email, password } = validated(entry, ctx.request.body);
-    const coach = await database.door<{ id: string; organisation_id: string; password_hash: string }>(
-      'door_coach',
-      email.trim().toLowerCase(),
-    );
-    if (!(await passwordMatches(coach?.password_hash, password)) || !coach)
-      throw new Problem(401, 'E-mail address or password is not right.');
+    const { email: typed, password } = validated(entry, ctx.request.body);
+    const email = typed.trim().toLowerCase();
+    await limits.begin(email, ctx.ip);
+    // An address that nobody has takes as long as one that somebody has.
+    const hashedWith = await database.door<{ hashed_with: string }>('door_salt', email);
+    const hashed = await hashAs(hashedWith?.hashed_with ?? '', password);
+    const coach = await database.door<{ id: string; organisation_id: string }>('door_coach', email, hashed);
+    if (!coach) throw new HttpError(401, 'E-mail address or password is wrong.');
+    await limits.succeeded(email, ctx.ip);
     const token = newToken();
     const expires = new Date(now().getTime() + signInDays * 86_400_000);
     await database.asOrganisation(coach.organisation_id, (tx) =>
@@ -41,18 +41,18 @@ export function signInRoutes({ database, now, today }: Services): Router {
         expiresAt: expires.toISOString(),
       }),
     );
-    ctx.cookies.set(cookieName, token, { httpOnly: true, sameSite: 'lax', expires, overwrite: true });
+    giveCookie(ctx, publicUrl, token, expires);
     ctx.status = 204;
   });
 
-  router.post('/sign-out', signedIn(database), async (ctx) => {
-    const token = ctx.cookies.get(cookieName) as string;
+  router.post('/sign-out', signedIn(database, publicUrl), async (ctx) => {
+    const token = tokenOf(ctx, publicUrl) as string;
     await database.asOrganisation(coachOf(ctx).organisationId, (tx) => endSignIn(tx, tokenHash(token)));
-    ctx.cookies.set(cookieName, null);
+    endCookie(ctx, publicUrl);
     ctx.status = 204;
   });
 
-  router.get('/me', signedIn(database), async (ctx) => {
+  router.get('/me', signedIn(database, publicUrl), async (ctx) => {
     const { organisationId, coachId } = coachOf(ctx);
     const coach = await database.asOrganisation(organisationId, (tx) => coachById(tx, coachId));
     ctx.body = { ...coach, today: today() };

@@ -4,19 +4,19 @@ import type { SportProfile } from '@tropaeum/core/sport/profile';
 import { sportById } from '@tropaeum/core/sport/sports';
 import * as yup from 'yup';
 import type { Transaction } from '../database/database';
-import { notFound, notRight, Problem } from '../doors/problem';
-import { validated } from '../doors/validated';
+import { HttpError, notFound, validationFailed } from '../middleware/http-error';
+import { revision, validated } from '../middleware/validated';
 import { clubSport, clubSports, forgetSport, playersOf, saveSport, takeOffList } from '../store/sports';
 import { coachOf, type Services } from './context';
 
 const seenRevision = yup.object({
-  revision: yup.number().integer('must be a whole number').min(0, 'must be 0 or more').required('is required'),
+  revision,
 });
 
 function profileFrom(body: unknown, sportId: string): SportProfile {
   const reading = readSport((body as { profile?: unknown } | undefined)?.profile);
-  if ('faults' in reading) throw notRight(reading.faults);
-  if (reading.profile.id !== sportId) throw notRight([{ path: 'id', message: `must be "${sportId}"` }]);
+  if ('faults' in reading) throw validationFailed(reading.faults);
+  if (reading.profile.id !== sportId) throw validationFailed([{ path: 'id', message: `must be "${sportId}"` }]);
   return reading.profile;
 }
 
@@ -26,7 +26,7 @@ async function keepPlayedRoles(tx: Transaction, sportId: string, profile: SportP
   const faults = (await playersOf(tx, sportId))
     .filter((p) => !known.has(p.role))
     .map((p) => ({ path: 'roles', message: `must keep "${p.role}", which ${p.name} plays` }));
-  if (faults.length) throw notRight(faults);
+  if (faults.length) throw validationFailed(faults);
 }
 
 /** Sports as the club sees them; the shipped ones are part of the program. */
@@ -42,13 +42,13 @@ export function sportRoutes({ database }: Services): Router {
     const sportId = ctx.params.id ?? '';
     const profile = profileFrom(ctx.request.body, sportId);
     const { revision: seen } = validated(seenRevision, ctx.request.body);
-    const revision = await database.asOrganisation(organisationId, async (tx) => {
+    const saved = await database.asOrganisation(organisationId, async (tx) => {
       await keepPlayedRoles(tx, sportId, profile);
       return saveSport(tx, organisationId, profile, seen);
     });
-    if (revision === undefined)
-      throw new Problem(409, 'This sport was changed elsewhere in the meantime; open it again to see both.');
-    ctx.body = { revision };
+    if (saved === undefined)
+      throw new HttpError(409, 'This sport was changed elsewhere in the meantime; open it again to see both.');
+    ctx.body = { revision: saved };
   });
 
   router.delete('/sports/:id', async (ctx) => {

@@ -1,11 +1,13 @@
 import type { Athlete, Restriction } from '@tropaeum/core/athlete/athlete';
-import { changesOf, type Release, releaseFor } from '@tropaeum/core/limits/release';
-import { seasonOn } from '@tropaeum/core/season/season';
-import { type Brief, defaultHouseRules } from '@tropaeum/core/session/brief';
+import { changesOf, isSamePlace, isSameRestriction, type Release, releaseFor } from '@tropaeum/core/limits/release';
+import { seasonOn } from '@tropaeum/core/season/calendar/season-on';
+import type { Brief } from '@tropaeum/core/session/brief/brief';
+import { defaultHouseRules } from '@tropaeum/core/session/brief/house-rules';
 import { asc, desc, eq, inArray } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import type { Transaction } from '../database/database';
 import { athletes, restrictionChanges, restrictions, squads } from '../database/schema';
+import { grouped } from './grouped';
 import type { SquadSeason } from './seasons';
 
 export type AthleteRow = typeof athletes.$inferSelect;
@@ -36,11 +38,18 @@ async function withRestrictions(tx: Transaction, rows: AthleteRow[]): Promise<Fu
       ),
     )
     .orderBy(asc(restrictions.id));
-  return rows.map((row) => ({ ...row, restrictions: standing.filter((r) => r.athleteId === row.id) }));
+  const byAthlete = grouped(standing, (r) => r.athleteId);
+  return rows.map((row) => ({ ...row, restrictions: byAthlete.get(row.id) ?? [] }));
 }
 
 export async function athleteById(tx: Transaction, id: string): Promise<FullAthlete | undefined> {
   const rows = await tx.select().from(athletes).where(eq(athletes.id, id));
+  return (await withRestrictions(tx, rows))[0];
+}
+
+/** The same, held until the transaction ends: nobody else changes it meanwhile. */
+export async function athleteToChange(tx: Transaction, id: string): Promise<FullAthlete | undefined> {
+  const rows = await tx.select().from(athletes).where(eq(athletes.id, id)).for('update');
   return (await withRestrictions(tx, rows))[0];
 }
 
@@ -75,38 +84,39 @@ export async function addAthlete(
   id: string = v7(),
 ): Promise<string> {
   await tx.insert(athletes).values({ ...fields, id, organisationId });
-  await replaceRestrictions(tx, organisationId, id, standing);
+  await putRestrictions(tx, organisationId, { id, restrictions: [] }, standing);
   return id;
 }
 
-export async function changeAthlete(
-  tx: Transaction,
-  organisationId: string,
-  id: string,
-  fields: Partial<AthleteFields>,
-  standing?: readonly Restriction[],
-  releases?: readonly Release[],
-): Promise<boolean> {
-  if (Object.keys(fields).length) {
-    const changed = await tx.update(athletes).set(fields).where(eq(athletes.id, id)).returning({ id: athletes.id });
-    if (changed.length === 0) return false;
-  }
-  if (standing) await replaceRestrictions(tx, organisationId, id, standing, releases);
-  return true;
+export async function changeAthlete(tx: Transaction, id: string, fields: Partial<AthleteFields>): Promise<void> {
+  if (Object.keys(fields).length) await tx.update(athletes).set(fields).where(eq(athletes.id, id));
 }
 
-/** The list as it is now; every difference from before is written down with who released it. */
-async function replaceRestrictions(
+/** The list as it is now: rows that say the same stay, and every difference from before is written down with who released it. */
+export async function putRestrictions(
   tx: Transaction,
   organisationId: string,
-  athleteId: string,
-  standing: readonly Restriction[],
+  { id: athleteId, restrictions: rows }: Pick<FullAthlete, 'id' | 'restrictions'>,
+  wanted: readonly Restriction[],
   releases: readonly Release[] = [],
 ): Promise<void> {
-  const before = await tx.delete(restrictions).where(eq(restrictions.athleteId, athleteId)).returning();
-  if (standing.length)
-    await tx.insert(restrictions).values(standing.map((r) => ({ ...r, id: v7(), organisationId, athleteId })));
-  const changes = changesOf(before.map(restrictionOf), standing);
+  const before = rows.map((row) => ({ id: row.id, words: restrictionOf(row) }));
+  const changes = changesOf(
+    before.map(({ words }) => words),
+    wanted,
+  );
+  if (changes.length === 0 && before.length === wanted.length) return;
+  const left = [...before];
+  for (const words of wanted) {
+    const same = left.findIndex((row) => isSameRestriction(row.words, words));
+    const at = same >= 0 ? same : left.findIndex((row) => isSamePlace(row.words, words));
+    const row = at >= 0 ? left.splice(at, 1)[0] : undefined;
+    if (same >= 0) continue;
+    const values = { ...emptyRestriction, ...words, id: row?.id ?? v7(), organisationId, athleteId };
+    await tx.insert(restrictions).values(values).onConflictDoUpdate({ target: restrictions.id, set: values });
+  }
+  const gone = left.map(({ id }) => id);
+  if (gone.length) await tx.delete(restrictions).where(inArray(restrictions.id, gone));
   if (changes.length === 0) return;
   await tx.insert(restrictionChanges).values(
     changes.map((change) => {
@@ -115,6 +125,12 @@ async function replaceRestrictions(
     }),
   );
 }
+
+/** What is not said of a restriction any more is taken away. */
+const emptyRestriction = {
+  ...{ side: null, cause: null, reason: null, since: null, until: null, setBy: null },
+  ...{ rangeDegrees: null, weightBearing: null, stage: null, without: null },
+};
 
 /** Changes of an athlete's restrictions, the latest first. */
 export async function changesOfAthlete(tx: Transaction, athleteId: string) {
@@ -128,10 +144,10 @@ export async function changesOfAthlete(tx: Transaction, athleteId: string) {
     .from(restrictionChanges)
     .where(eq(restrictionChanges.athleteId, athleteId))
     .orderBy(desc(restrictionChanges.changedAt))
-    .limit(mostChanges);
+    .limit(maxChanges);
 }
 
-const mostChanges = 50;
+const maxChanges = 50;
 
 /** The sport of a squad, in full where the club has its own way of it. */
 export type PlayedSport = Pick<Brief['sport'], 'id' | 'profile'>;

@@ -1,13 +1,13 @@
-import { dayAfter } from '@tropaeum/core/athlete/athlete';
-import type { Showing } from '@tropaeum/core/athlete/showing';
-import { recentOf, shownIn } from '@tropaeum/core/progress/shown';
-import type { Brief, RecentSession } from '@tropaeum/core/session/brief';
-import type { DecisionRow, LogRow, ReportRow, SessionRow } from './sessions';
+import type { PerformanceRecord } from '@tropaeum/core/athlete/performance-record';
+import { dayAfter } from '@tropaeum/core/date/days';
+import { recentOf, recordsOf } from '@tropaeum/core/review/performance-records';
+import type { Brief, RecentSession } from '@tropaeum/core/session/brief/brief';
+import type { DecisionRow, ListedSession, LogRow, SessionRow } from './sessions';
 
 /** Sets older than this say little of what somebody can do today, days. */
 const shownDays = 120;
 /** A brief carries no more of them than this, the latest: it is saved with every session. */
-const mostShown = 240;
+const maxShown = 240;
 /** A brief carries the sessions of so many days. */
 const recentDays = 28;
 
@@ -15,26 +15,26 @@ const recentDays = 28;
 export function evidenceOf(
   sessions: readonly SessionRow[],
   logs: readonly LogRow[],
-  reports: readonly ReportRow[],
+  listed: readonly ListedSession[],
   decided: readonly DecisionRow[],
   today: string,
-): { shown: Showing[]; recent: RecentSession[] } {
+): { shown: PerformanceRecord[]; recent: RecentSession[] } {
   const done = sessions.filter((s) => s.status !== 'draft' && s.on <= today && s.on > dayAfter(today, -shownDays));
   const logged = done
     .map((session) => ({ session, sets: logs.filter((l) => l.sessionId === session.id) }))
     .filter(({ sets }) => sets.length > 0);
   return {
     shown: logged
-      .flatMap(({ session: { plan, on, brief }, sets }) => shownIn(plan, on, brief.kit, sets))
+      .flatMap(({ session: { plan, on, brief }, sets }) => recordsOf(plan, on, brief.kit, sets))
       .sort((a, b) => b.on.localeCompare(a.on))
-      .slice(0, mostShown),
+      .slice(0, maxShown),
     recent: logged
       .filter(({ session }) => session.on > dayAfter(today, -recentDays))
       .map(({ session: { id, plan, on }, sets }) =>
         recentOf(
           plan,
           on,
-          reports.find((r) => r.sessionId === id),
+          listed.find((session) => session.id === id)?.report ?? undefined,
           sets,
           decided.filter((d) => d.sessionId === id),
         ),

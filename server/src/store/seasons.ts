@@ -1,27 +1,33 @@
-import { dayAfter } from '@tropaeum/core/athlete/athlete';
-import { type ReadCalendar, readCalendar } from '@tropaeum/core/formats/icalendar-read';
-import { Lately } from '@tropaeum/core/lately';
+import { dayAfter } from '@tropaeum/core/date/days';
+import type { ReadCalendar, ReadOptions } from '@tropaeum/core/formats/icalendar-read';
 import {
   type Entry,
   type EntryKind,
   fixturesOf,
   type ListedFixture,
-  notReplaced,
-} from '@tropaeum/core/season/calendar';
-import { withReturns } from '@tropaeum/core/season/phases';
-import type { PhaseSpan } from '@tropaeum/core/season/season';
-import { emptyOwnSeason, emptySeason, type OwnSeason, type SquadSeasonPlan } from '@tropaeum/core/season/season-plan';
-import { and, asc, eq, inArray, sql } from 'drizzle-orm';
+  withoutOverrides,
+} from '@tropaeum/core/season/calendar/calendar';
+import type { PhaseSpan } from '@tropaeum/core/season/calendar/season-on';
+import { withReturns } from '@tropaeum/core/season/periodisation/phases';
+import {
+  emptyOwnSeason,
+  emptySeason,
+  type OwnSeason,
+  type SquadSeasonPlan,
+} from '@tropaeum/core/season/plan/season-plan';
+import { and, asc, eq, getTableColumns, inArray, sql } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import type { Transaction } from '../database/database';
-import { athletes, calendarLinks, feeds, ownSeasons, seasons } from '../database/schema';
+import { athletes, feeds, ownSeasons, seasons } from '../database/schema';
 
 export interface Revised<T> {
   content: T;
   /** 0 where nothing has been saved yet. */
   revision: number;
 }
-export type FeedRow = typeof feeds.$inferSelect;
+/** A feed without its copy, which may be long: what it says is kept beside it. */
+export type FeedRow = Omit<typeof feeds.$inferSelect, 'copy'>;
+const { copy: _, ...feedColumns } = getTableColumns(feeds);
 
 export async function seasonOf(tx: Transaction, squadId: string): Promise<Revised<SquadSeasonPlan>> {
   const row = (await tx.select().from(seasons).where(eq(seasons.squadId, squadId)))[0];
@@ -95,14 +101,25 @@ export async function saveOwnSeason(
 export async function feedsOf(tx: Transaction, squadIds: readonly string[]): Promise<FeedRow[]> {
   if (squadIds.length === 0) return [];
   return tx
-    .select()
+    .select(feedColumns)
     .from(feeds)
     .where(inArray(feeds.squadId, [...squadIds]))
     .orderBy(asc(feeds.createdAt));
 }
 
 export async function feedById(tx: Transaction, id: string): Promise<FeedRow | undefined> {
-  return (await tx.select().from(feeds).where(eq(feeds.id, id)))[0];
+  return (await tx.select(feedColumns).from(feeds).where(eq(feeds.id, id)))[0];
+}
+
+/** The last good copy of a feed as it came. */
+export async function copyOfFeed(tx: Transaction, id: string): Promise<string | null> {
+  return (await tx.select({ copy: feeds.copy }).from(feeds).where(eq(feeds.id, id)))[0]?.copy ?? null;
+}
+
+/** A good copy of a feed and what it says, in a zone. */
+export interface GoodCopy {
+  copy: string;
+  parsed: ReadCalendar & { zone: string };
 }
 
 /** Keeps a feed with its first good copy; undefined where the squad has it already. */
@@ -110,7 +127,7 @@ export async function addFeed(
   tx: Transaction,
   organisationId: string,
   squadId: string,
-  feed: { url: string; otherwise: EntryKind; copy: string; readAt: string },
+  feed: GoodCopy & { url: string; otherwise: EntryKind; readAt: string },
 ): Promise<string | undefined> {
   const rows = await tx
     .insert(feeds)
@@ -125,67 +142,46 @@ export async function feedTried(
   tx: Transaction,
   id: string,
   triedAt: string,
-  brought: { copy: string } | { problem: string },
+  brought: GoodCopy | { problem: string },
 ): Promise<void> {
-  const set = 'copy' in brought ? { copy: brought.copy, readAt: triedAt, problem: null } : { problem: brought.problem };
+  const set = 'copy' in brought ? { ...brought, readAt: triedAt, problem: null } : { problem: brought.problem };
   await tx
     .update(feeds)
     .set({ ...set, triedAt })
     .where(eq(feeds.id, id));
 }
 
+/** The copy read once more. */
+export async function feedReread(tx: Transaction, id: string, parsed: GoodCopy['parsed']): Promise<void> {
+  await tx.update(feeds).set({ parsed }).where(eq(feeds.id, id));
+}
+
 export async function forgetFeed(tx: Transaction, id: string): Promise<boolean> {
   return (await tx.delete(feeds).where(eq(feeds.id, id)).returning({ id: feeds.id })).length > 0;
-}
-
-export async function addCalendarLink(
-  tx: Transaction,
-  organisationId: string,
-  link: { tokenHash: string; squadId: string; athleteId: string | null },
-): Promise<void> {
-  await tx.insert(calendarLinks).values({ ...link, organisationId });
-}
-
-/** Ends every address at which a squad or its athletes are given out; how many there were. */
-export async function endCalendarLinks(tx: Transaction, squadId: string): Promise<number> {
-  const ended = await tx
-    .delete(calendarLinks)
-    .where(eq(calendarLinks.squadId, squadId))
-    .returning({ hash: calendarLinks.tokenHash });
-  return ended.length;
 }
 
 /** How far back and ahead a feed is read, days. */
 const [feedBack, feedAhead] = [60, 400];
 
-/** Copies that were read last, so that a list of squads does not read them again each time. */
-const readLately = new Lately<ReadCalendar>(40);
+/** How the copies of a feed are read on a day. */
+export const feedReading = (zone: string, today: string, otherwise: EntryKind): ReadOptions => ({
+  ...{ zone, otherwise },
+  from: dayAfter(today, -feedBack),
+  to: dayAfter(today, feedAhead),
+});
+
+const nothing: ReadCalendar = { entries: [], cancelled: [], bad: [] };
 
 /** What the last good copy of a feed says; ids tell it from what the coach has put down. */
-export function readFeed(
-  feed: Pick<FeedRow, 'id' | 'copy' | 'otherwise' | 'readAt'>,
-  zone: string,
-  today: string,
-): ReadCalendar {
-  const key = [feed.id, feed.readAt, feed.otherwise, zone, today].join(' ');
-  return readLately.of(key, () => readCopy(feed, zone, today));
-}
-
-function readCopy(feed: Pick<FeedRow, 'id' | 'copy' | 'otherwise'>, zone: string, today: string): ReadCalendar {
-  if (feed.copy === null) return { entries: [], cancelled: [], bad: [] };
-  const read = readCalendar(feed.copy, {
-    zone,
-    from: dayAfter(today, -feedBack),
-    to: dayAfter(today, feedAhead),
-    otherwise: feed.otherwise,
-  });
-  return { ...read, entries: read.entries.map((entry) => ({ ...entry, id: `feed:${feed.id}:${entry.id}` })) };
+export function readFeed({ id, parsed }: Pick<FeedRow, 'id' | 'parsed'>): ReadCalendar {
+  if (!parsed) return nothing;
+  return { ...parsed, entries: parsed.entries.map((entry) => ({ ...entry, id: `feed:${id}:${entry.id}` })) };
 }
 
 /** What the coach has changed of a feed's entry stands in its place; one dragged away is there under its own id. */
 export const withFeeds = (own: readonly Entry[], fromFeeds: readonly Entry[]): Entry[] => [
   ...own,
-  ...notReplaced(fromFeeds, own),
+  ...withoutOverrides(fromFeeds, own),
 ];
 
 /** Where a squad stands in its season: what briefs and the ribbon need. */
@@ -204,11 +200,7 @@ function seasonFrom(content: SquadSeasonPlan, fromFeeds: readonly Entry[]): Squa
 }
 
 /** Seasons of several squads in two queries, in their order. */
-export async function seasonsOfSquads(
-  tx: Transaction,
-  squadIds: readonly string[],
-  today: string,
-): Promise<SquadSeason[]> {
+export async function seasonsOfSquads(tx: Transaction, squadIds: readonly string[]): Promise<SquadSeason[]> {
   if (squadIds.length === 0) return [];
   const rows = await tx
     .select()
@@ -217,9 +209,7 @@ export async function seasonsOfSquads(
   const all = await feedsOf(tx, squadIds);
   return squadIds.map((squadId) => {
     const content = { ...emptySeason, ...rows.find((row) => row.squadId === squadId)?.content };
-    const fromFeeds = all
-      .filter((feed) => feed.squadId === squadId)
-      .flatMap((feed) => readFeed(feed, content.zone, today).entries);
+    const fromFeeds = all.filter((feed) => feed.squadId === squadId).flatMap((feed) => readFeed(feed).entries);
     return seasonFrom(content, fromFeeds);
   });
 }
@@ -231,18 +221,18 @@ export async function seasonOfAthlete(
   athleteId: string,
   today: string,
 ): Promise<SquadSeason> {
-  const [squad] = (await seasonsOfSquads(tx, [squadId], today)) as [SquadSeason];
+  const [squad] = (await seasonsOfSquads(tx, [squadId])) as [SquadSeason];
   const { content, revision } = await ownSeasonOf(tx, athleteId);
   if (revision === 0) return squad;
   return {
     phases: withReturns(squad.phases, content.entries, dayAfter(today, feedAhead)),
-    fixtures: [...notReplaced(squad.fixtures, content.entries), ...fixturesOf(content.entries)].sort((a, b) =>
+    fixtures: [...withoutOverrides(squad.fixtures, content.entries), ...fixturesOf(content.entries)].sort((a, b) =>
       a.on.localeCompare(b.on),
     ),
     laid: content.laid.length ? content.laid : squad.laid,
   };
 }
 
-export async function seasonOfSquad(tx: Transaction, squadId: string, today: string): Promise<SquadSeason> {
-  return (await seasonsOfSquads(tx, [squadId], today))[0] as SquadSeason;
+export async function seasonOfSquad(tx: Transaction, squadId: string): Promise<SquadSeason> {
+  return (await seasonsOfSquads(tx, [squadId]))[0] as SquadSeason;
 }

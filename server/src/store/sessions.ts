@@ -1,10 +1,9 @@
-import { doseOfPlan } from '@tropaeum/core/season/written';
-import type { Brief } from '@tropaeum/core/session/brief';
-import type { Draft } from '@tropaeum/core/session/draft';
-import type { Plan } from '@tropaeum/core/session/plan';
-import { workByQuality } from '@tropaeum/core/session/work';
-import type { SessionType } from '@tropaeum/core/session-type/session-type';
-import { and, desc, eq, gte, inArray, lte, ne, sql } from 'drizzle-orm';
+import { doseOfPlan } from '@tropaeum/core/season/plan/planned-session';
+import type { Brief } from '@tropaeum/core/session/brief/brief';
+import type { Draft } from '@tropaeum/core/session/draft/draft';
+import type { Plan } from '@tropaeum/core/session/plan/plan';
+import { workByQuality } from '@tropaeum/core/session/plan/work-by-quality';
+import { and, desc, eq, gte, inArray, lt, lte, ne, type SQL, sql } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import type { Transaction } from '../database/database';
 import { athletes, decisions, sessionReports, sessions, setLogs } from '../database/schema';
@@ -19,27 +18,57 @@ export interface SessionContent {
   plan: Plan;
 }
 
-/** What is stored of a session's content; work and dose are always the plan's own. */
-const stored = (content: SessionContent) => ({
+/** What is stored of a session's content; work, dose, minutes and type are always the plan's own. */
+export const stored = (content: SessionContent) => ({
   ...content,
   work: workByQuality(content.plan),
   dose: doseOfPlan(content.plan),
+  planned: content.plan.minutes.planned,
+  type: content.brief.sessionType ?? null,
 });
 
-/** Sessions of everybody in a span of days, without their plans: what lists and the ribbon need. */
-export async function sessionsBetween(tx: Transaction, from: string, to: string) {
-  return tx
-    .select({
-      id: sessions.id,
-      athleteId: sessions.athleteId,
-      on: sessions.on,
-      status: sessions.status,
-      work: sessions.work,
-      planned: sql<number>`(${sessions.plan}->'minutes'->>'planned')::float`,
-    })
-    .from(sessions)
-    .where(and(gte(sessions.on, from), lte(sessions.on, to)))
-    .orderBy(sessions.on);
+/** Every variant of a plan once. */
+export const variantsIn = (plan: Plan): string[] => [
+  ...new Set(plan.blocks.flatMap((block) => block.items.map(({ variant }) => variant))),
+];
+
+/** What was sent stays known when the session is changed after it went out: a phone may have logged it. */
+const sentToo = (plan: Plan) =>
+  sql`array(select distinct unnest(${sessions.sentVariants} || ${sql.param(variantsIn(plan))}::text[]))`;
+
+/** What lists show of a session: never its plan, which is long. */
+const listed = {
+  id: sessions.id,
+  athleteId: sessions.athleteId,
+  on: sessions.on,
+  status: sessions.status,
+  work: sessions.work,
+  planned: sessions.planned,
+  effort: sessionReports.effort,
+  minutes: sessionReports.minutes,
+  pain: sessionReports.pain,
+  note: sessionReports.note,
+};
+
+/** A session as lists show it, with the report that came back. */
+export interface ListedSession extends Pick<SessionRow, 'id' | 'athleteId' | 'on' | 'status' | 'work' | 'planned'> {
+  report: Pick<ReportRow, 'effort' | 'minutes' | 'pain' | 'note'> | null;
+}
+
+const listedOf = ({ effort, minutes, pain, note, ...session }: ListedRow): ListedSession => ({
+  ...session,
+  report: effort === null || minutes === null || pain === null ? null : { effort, minutes, pain, note },
+});
+type ListedRow = Omit<ListedSession, 'report'> & { [K in 'effort' | 'minutes' | 'pain' | 'note']: ReportRow[K] | null };
+
+/** Sessions with their reports, as lists show them. */
+const listedSessions = (tx: Transaction) =>
+  tx.select(listed).from(sessions).leftJoin(sessionReports, eq(sessionReports.sessionId, sessions.id));
+
+/** Sessions of everybody in a span of days: what lists and the ribbon need. */
+export async function sessionsBetween(tx: Transaction, from: string, to: string): Promise<ListedSession[]> {
+  const inSpan = and(gte(sessions.on, from), lte(sessions.on, to));
+  return (await listedSessions(tx).where(inSpan).orderBy(sessions.on)).map(listedOf);
 }
 
 /** Sessions of one squad in a span of days, likewise. */
@@ -51,41 +80,62 @@ export async function sessionsOfSquad(tx: Transaction, squadId: string, from: st
       on: sessions.on,
       status: sessions.status,
       dose: sessions.dose,
-      type: sql<SessionType | null>`${sessions.brief}->>'sessionType'`,
-      planned: sql<number>`(${sessions.plan}->'minutes'->>'planned')::float`,
+      type: sessions.type,
+      planned: sessions.planned,
+      effort: sessionReports.effort,
+      minutes: sessionReports.minutes,
     })
     .from(sessions)
     .innerJoin(athletes, eq(athletes.id, sessions.athleteId))
+    .leftJoin(sessionReports, eq(sessionReports.sessionId, sessions.id))
     .where(and(eq(athletes.squadId, squadId), gte(sessions.on, from), lte(sessions.on, to)))
     .orderBy(sessions.on);
 }
 
-export async function sessionsOfAthlete(tx: Transaction, athleteId: string, most = 60): Promise<SessionRow[]> {
-  return tx.select().from(sessions).where(eq(sessions.athleteId, athleteId)).orderBy(desc(sessions.on)).limit(most);
+/** The latest sessions of an athlete as lists show them, the latest first. */
+export async function sessionsOfAthlete(tx: Transaction, athleteId: string, most = 60): Promise<ListedSession[]> {
+  const ofAthlete = eq(sessions.athleteId, athleteId);
+  return (await listedSessions(tx).where(ofAthlete).orderBy(desc(sessions.on)).limit(most)).map(listedOf);
 }
+
+/** Some sessions in full, the latest first. */
+export async function fullSessions(tx: Transaction, ids: readonly string[]): Promise<SessionRow[]> {
+  if (ids.length === 0) return [];
+  return tx
+    .select()
+    .from(sessions)
+    .where(inArray(sessions.id, [...ids]))
+    .orderBy(desc(sessions.on));
+}
+
+/** The latest session of an athlete of which something holds. */
+async function latest(tx: Transaction, athleteId: string, holds: SQL | undefined): Promise<SessionRow | undefined> {
+  const ofAthlete = tx
+    .select()
+    .from(sessions)
+    .where(and(eq(sessions.athleteId, athleteId), holds));
+  return (await ofAthlete.orderBy(desc(sessions.on)).limit(1))[0];
+}
+
+const hasGoneOut = ne(sessions.status, 'draft');
+
+/** The latest session of an athlete that was done before a day. */
+export const doneBefore = (tx: Transaction, athleteId: string, on: string): Promise<SessionRow | undefined> =>
+  latest(tx, athleteId, and(lt(sessions.on, on), eq(sessions.status, 'done')));
+
+/** The latest session of an athlete that has gone out. */
+export const latestSent = (tx: Transaction, athleteId: string): Promise<SessionRow | undefined> =>
+  latest(tx, athleteId, hasGoneOut);
+
+/** The sent session an athlete should do: the latest up to today that is not done, else today's. */
+export const sessionToDo = (tx: Transaction, athleteId: string, today: string): Promise<SessionRow | undefined> =>
+  latest(tx, athleteId, and(lte(sessions.on, today), hasGoneOut));
+
+export const sessionOn = (tx: Transaction, athleteId: string, on: string): Promise<SessionRow | undefined> =>
+  latest(tx, athleteId, eq(sessions.on, on));
 
 export async function sessionById(tx: Transaction, id: string): Promise<SessionRow | undefined> {
   return (await tx.select().from(sessions).where(eq(sessions.id, id)))[0];
-}
-
-export async function sessionOn(tx: Transaction, athleteId: string, on: string): Promise<SessionRow | undefined> {
-  return (
-    await tx
-      .select()
-      .from(sessions)
-      .where(and(eq(sessions.athleteId, athleteId), eq(sessions.on, on)))
-  )[0];
-}
-
-/** The sent session an athlete should do: the latest up to today that is not done, else today's. */
-export async function sessionToDo(tx: Transaction, athleteId: string, today: string): Promise<SessionRow | undefined> {
-  const rows = await tx
-    .select()
-    .from(sessions)
-    .where(and(eq(sessions.athleteId, athleteId), lte(sessions.on, today), ne(sessions.status, 'draft')))
-    .orderBy(desc(sessions.on))
-    .limit(1);
-  return rows[0];
 }
 
 export async function addSession(
@@ -111,7 +161,13 @@ export async function saveSession(
 ): Promise<SessionRow | undefined> {
   const rows = await tx
     .update(sessions)
-    .set({ ...stored(content), revision: revision + 1, updatedAt: sql`now()` })
+    .set({
+      ...stored(content),
+      on: content.brief.date,
+      revision: revision + 1,
+      updatedAt: sql`now()`,
+      sentVariants: sql`case when ${sessions.status} = 'draft' then ${sessions.sentVariants} else ${sentToo(content.plan)} end`,
+    })
     .where(and(eq(sessions.id, id), eq(sessions.revision, revision)))
     .returning();
   return rows[0];
@@ -122,11 +178,11 @@ export async function bringUpToDate(tx: Transaction, id: string, content: Sessio
   await tx.update(sessions).set(stored(content)).where(eq(sessions.id, id));
 }
 
-export async function markSent(tx: Transaction, id: string, at: string): Promise<void> {
+export async function markSent(tx: Transaction, id: string, plan: Plan, at: string): Promise<void> {
   await tx
     .update(sessions)
-    .set({ status: 'sent', sentAt: at })
-    .where(and(eq(sessions.id, id), eq(sessions.status, 'draft')));
+    .set({ status: 'sent', sentAt: sql`coalesce(${sessions.sentAt}, ${at})`, sentVariants: sentToo(plan) })
+    .where(and(eq(sessions.id, id), ne(sessions.status, 'done')));
 }
 
 export type IncomingLog = Pick<LogRow, 'id' | 'variant' | 'setNumber' | 'side' | 'amount' | 'doneAt'> & {

@@ -1,4 +1,4 @@
-import type { Template } from '@tropaeum/core/session/template';
+import type { Template } from '@tropaeum/core/session/squad/template';
 import { asc, eq } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import type { Transaction } from '../database/database';
@@ -12,7 +12,7 @@ export async function templatesOf(tx: Transaction): Promise<StoredTemplate[]> {
 }
 
 /** Keeps a template; one of the same name is replaced. */
-export async function keepTemplate(
+export async function saveTemplate(
   tx: Transaction,
   organisationId: string,
   { name, ...content }: Template,
@@ -26,6 +26,6 @@ export async function keepTemplate(
 }
 
 /** Forgets a template; false when there was none. */
-export async function forgetTemplate(tx: Transaction, id: string): Promise<boolean> {
+export async function deleteTemplate(tx: Transaction, id: string): Promise<boolean> {
   return (await tx.delete(templates).where(eq(templates.id, id)).returning({ id: templates.id })).length > 0;
 }

@@ -4,6 +4,8 @@ export class ApiError extends Error {
     readonly status: number,
     message: string,
     readonly faults: { path: string; message: string }[],
+    /** After how many seconds the server says that it may work. */
+    readonly retryAfter?: number,
   ) {
     super(message);
   }
@@ -36,6 +38,13 @@ export async function ask<T>(
     | { error?: { message: string; faults: { path: string; message: string }[] } }
     | undefined;
   if (!response.ok)
-    throw new ApiError(response.status, answer?.error?.message ?? 'Something went wrong.', answer?.error?.faults ?? []);
+    throw new ApiError(
+      response.status,
+      answer?.error?.message ?? 'Something went wrong.',
+      answer?.error?.faults ?? [],
+      Number(response.headers.get('retry-after')) || undefined,
+    );
+  // An answer that was cut off on its way says nothing.
+  if (answer === undefined) throw new ApiError(0, 'The server cannot be reached.', []);
   return answer as T;
 }

@@ -1,6 +1,6 @@
 import { QueryClient, useQuery } from '@tanstack/react-query';
 import { ApiError, ask } from './client';
-import type { AthleteDetail, Me, OutboxMessage, Returned, Squads, StoredSession } from './types';
+import type { AthleteDetail, CalendarLink, Me, OutboxMessage, Returned, Squads, StoredSession } from './types';
 
 export const queryClient = new QueryClient({
   defaultOptions: {
@@ -21,3 +21,8 @@ export const useReturned = (sessionId: string) =>
   useQuery({ queryKey: ['returned', sessionId], queryFn: () => ask<Returned>(`/sessions/${sessionId}/return`) });
 export const useStoredSession = (sessionId: string) =>
   useQuery({ queryKey: ['session', sessionId], queryFn: () => ask<StoredSession>(`/sessions/${sessionId}`) });
+export const useCalendarLinks = (squadId: string) =>
+  useQuery({
+    queryKey: ['calendar-links', squadId],
+    queryFn: () => ask<{ links: CalendarLink[] }>(`/squads/${squadId}/calendar-links`),
+  });

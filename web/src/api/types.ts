@@ -1,14 +1,14 @@
 import type { PainReport, Restriction } from '@tropaeum/core/athlete/athlete';
 import type { Release } from '@tropaeum/core/limits/release';
 import type { Move } from '@tropaeum/core/progress/proposal';
-import type { ReviewedItem } from '@tropaeum/core/progress/review';
-import type { LaidSession } from '@tropaeum/core/season/laid';
-import type { Fixture, PhaseSpan } from '@tropaeum/core/season/season';
-import type { Brief } from '@tropaeum/core/session/brief';
-import type { Proof } from '@tropaeum/core/session/compose';
-import type { Draft } from '@tropaeum/core/session/draft';
-import type { Plan } from '@tropaeum/core/session/plan';
-import type { WorkByQuality } from '@tropaeum/core/session/work';
+import type { ReviewedItem } from '@tropaeum/core/review/review';
+import type { Fixture, PhaseSpan } from '@tropaeum/core/season/calendar/season-on';
+import type { ScheduledSession } from '@tropaeum/core/season/scheduler/scheduled-session';
+import type { Brief } from '@tropaeum/core/session/brief/brief';
+import type { Proof } from '@tropaeum/core/session/composer/compose';
+import type { Draft } from '@tropaeum/core/session/draft/draft';
+import type { Plan } from '@tropaeum/core/session/plan/plan';
+import type { WorkByQuality } from '@tropaeum/core/session/plan/work-by-quality';
 
 export interface Me {
   id: string;
@@ -38,7 +38,7 @@ export interface ListedSession {
 export interface SquadSeason {
   phases: PhaseSpan[];
   fixtures: (Fixture & { id: string })[];
-  laid: LaidSession[];
+  laid: ScheduledSession[];
 }
 
 export interface Squad {
@@ -104,9 +104,23 @@ export interface OutboxMessage {
   athlete: string;
   sessionId: string;
   body: string;
-  link: string;
   createdAt: string;
   deliveredAt: string | null;
+  /** Until when its link opens, or what ended it; null where the link is long gone. */
+  linkUntil: string | null;
+  linkEnded: 'newer' | 'coach' | null;
+  /** The same of the athlete's newest link, which may have come in no message. */
+  newestUntil: string | null;
+  newestEnded: 'newer' | 'coach' | null;
+}
+
+/** An address at which a calendar is given out; the address itself is shown once, when it is made. */
+export interface CalendarLink {
+  id: string;
+  athleteId: string | null;
+  createdAt: string;
+  expiresAt: string;
+  readAt: string | null;
 }
 
 export interface Returned {

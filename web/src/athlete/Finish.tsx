@@ -1,8 +1,8 @@
-import { regions } from '@tropaeum/core/exercise/vocabulary';
-import type { Step } from '@tropaeum/core/session/steps';
+import { regions } from '@tropaeum/core/exercise/model/vocabulary';
+import type { Step } from '@tropaeum/core/session/player/steps';
 import { useState } from 'react';
 import { words } from '../ui/words';
-import type { KeptReport } from './kept';
+import type { StoredReport } from './offline-db';
 import type { LinkSession } from './use-link';
 
 const effortWords = [
@@ -19,7 +19,7 @@ const effortWords = [
   'all I had',
 ];
 
-type Pain = KeptReport['pain'][number];
+type Pain = StoredReport['pain'][number];
 
 function Scale({ label, value, onValue }: { label: string; value: number | undefined; onValue: (v: number) => void }) {
   return (
@@ -78,9 +78,9 @@ export function Finish({ link, steps, onBack, onDone }: FinishProps) {
     <main data-theme="dark" className="min-h-dvh bg-paper px-5 py-6 text-ink">
       <h1 className="head text-3xl">How was it?</h1>
       <p className="label mt-5 text-[0.85rem]">
-        Effort of the whole session{effort === undefined ? '' : `: ${effortWords[effort]}`}
+        How hard was the whole session?{effort === undefined ? '' : ` ${effortWords[effort]}`}
       </p>
-      <Scale label="Effort" value={effort} onValue={setEffort} />
+      <Scale label="How hard" value={effort} onValue={setEffort} />
       <p className="label mt-6 text-[0.85rem]">Pain anywhere?</p>
       {pain.map((p, i) => (
         <div key={p.region} className="mt-2 border-l-4 border-oxide pl-3">
@@ -114,7 +114,7 @@ export function Finish({ link, steps, onBack, onDone }: FinishProps) {
             onValue={(score) => setPain(pain.map((q, k) => (k === i ? { ...q, score } : q)))}
           />
           {p.score > 5 && (
-            <p className="mt-1 text-oxide">That is a lot: no more training on it, and have it looked at.</p>
+            <p className="mt-1 text-oxide">That is a lot. Do not train it any more and have it looked at.</p>
           )}
         </div>
       ))}
@@ -124,7 +124,7 @@ export function Finish({ link, steps, onBack, onDone }: FinishProps) {
         value=""
         onChange={(e) => e.target.value && setPain([...pain, { region: e.target.value as Pain['region'], score: 3 }])}
       >
-        <option value="">{pain.length ? 'Somewhere else too …' : 'No pain. Choose where if there is'}</option>
+        <option value="">{pain.length ? 'Somewhere else …' : 'No pain (choose where, if any)'}</option>
         {regions
           .filter((r) => !pain.some((p) => p.region === r))
           .map((r) => (
@@ -134,7 +134,7 @@ export function Finish({ link, steps, onBack, onDone }: FinishProps) {
           ))}
       </select>
       <label className="label mt-6 block text-[0.85rem]" htmlFor="note">
-        A word to the coach
+        Message to your coach
       </label>
       <textarea
         id="note"
@@ -144,7 +144,7 @@ export function Finish({ link, steps, onBack, onDone }: FinishProps) {
         onChange={(e) => setNote(e.target.value)}
       />
       <details className="mt-5">
-        <summary className="label cursor-pointer text-[0.85rem]">What you did, and notes to single items</summary>
+        <summary className="label cursor-pointer text-[0.85rem]">What you did, with notes on exercises</summary>
         {items.map((item) => {
           const sets = [...link.logged.values()].filter((s) => s.variant === item.variant);
           const last = sets.at(-1);
@@ -179,7 +179,7 @@ export function Finish({ link, steps, onBack, onDone }: FinishProps) {
           className="head h-14 bg-bronze text-xl text-paper disabled:opacity-40"
           onClick={() => void send()}
         >
-          {effort === undefined ? 'Choose an effort' : 'Finish'}
+          {effort === undefined ? 'Choose how hard it was' : 'Finish'}
         </button>
       </div>
     </main>

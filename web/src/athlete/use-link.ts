@@ -1,9 +1,9 @@
-import { type Step, setKey } from '@tropaeum/core/session/steps';
+import { type Step, setKey } from '@tropaeum/core/session/player/steps';
 import { useCallback, useEffect, useState } from 'react';
 import { v7 } from 'uuid';
 import { ApiError, ask } from '../api/client';
-import { type KeptReport, type KeptSet, type LinkAnswer, phone } from './kept';
-import { sendWaiting, waitingOf } from './sending';
+import { type LinkAnswer, phone, type StoredReport, type StoredSet, takeUpOlderLinks } from './offline-db';
+import { isLinkClosed, pendingOf, refusedOf, sendPending } from './outbox-sync';
 
 const retryMs = 5000;
 
@@ -11,13 +11,17 @@ export interface LinkSession {
   answer: LinkAnswer | undefined;
   problem: string | undefined;
   /** Sets logged here or before, by step. */
-  logged: Map<string, KeptSet>;
+  logged: Map<string, StoredSet>;
   /** Sets and reports still on this phone alone. */
   waiting: number;
+  /** What the server has not taken, and why; it stays on this phone. */
+  refused: { count: number; words: string[] };
+  /** The words of a link that opens nothing any more, where this page was opened with it. */
+  closed: string | undefined;
   reported: boolean;
   logSet: (step: Extract<Step, { kind: 'work' }>, amount: number, reserve?: number) => Promise<void>;
   note: (key: string, note: string) => Promise<void>;
-  report: (report: Omit<KeptReport, 'token' | 'sessionId' | 'waiting'>) => Promise<void>;
+  report: (report: Omit<StoredReport, 'token' | 'sessionId' | 'waiting'>) => Promise<void>;
 }
 
 /** Sets the server knows of and this phone does not: logged on another phone, or before its memory was cleared. */
@@ -44,15 +48,18 @@ async function takeOver(token: string, answer: LinkAnswer): Promise<void> {
 export function useLink(token: string): LinkSession {
   const [answer, setAnswer] = useState<LinkAnswer>();
   const [problem, setProblem] = useState<string>();
-  const [sets, setSets] = useState<KeptSet[]>([]);
+  const [sets, setSets] = useState<StoredSet[]>([]);
   const [waiting, setWaiting] = useState(0);
+  const [refused, setRefused] = useState<LinkSession['refused']>({ count: 0, words: [] });
+  const [closed, setClosed] = useState<string>();
   const [reported, setReported] = useState(false);
   const sessionId = answer?.session?.id;
 
   const reread = useCallback(
     async (id: string) => {
       setSets(await phone.sets.where('sessionId').equals(id).toArray());
-      setWaiting(await waitingOf(token));
+      setWaiting(await pendingOf(token));
+      setRefused(await refusedOf(id));
     },
     [token],
   );
@@ -64,19 +71,30 @@ export function useLink(token: string): LinkSession {
       try {
         const fresh = await ask<LinkAnswer>(`/link/${token}`);
         await phone.answers.put({ token, answer: fresh });
+        await takeUpOlderLinks(token, fresh);
         await takeOver(token, fresh);
         setAnswer(fresh);
       } catch (error) {
+        if (isLinkClosed(error)) setClosed(error.message);
         if (!kept)
           setProblem(
             error instanceof ApiError && error.status !== 0
               ? error.message
-              : 'There is no network, and this session has not been opened on this phone before.',
+              : 'You are offline, and this session has not been opened on this phone before.',
           );
       }
     };
     void load();
   }, [token]);
+
+  const sendNow = useCallback(
+    async (id: string) => {
+      const { closed: words } = await sendPending(token);
+      if (words) setClosed(words);
+      await reread(id);
+    },
+    [token, reread],
+  );
 
   useEffect(() => {
     if (!sessionId) return;
@@ -85,7 +103,7 @@ export function useLink(token: string): LinkSession {
       setReported((answer?.reported ?? false) || (await phone.reports.get(sessionId)) !== undefined);
     };
     void look();
-    const send = () => void sendWaiting(token).then(() => reread(sessionId));
+    const send = () => void sendNow(sessionId);
     send();
     const timer = window.setInterval(send, retryMs);
     window.addEventListener('online', send);
@@ -93,13 +111,15 @@ export function useLink(token: string): LinkSession {
       window.clearInterval(timer);
       window.removeEventListener('online', send);
     };
-  }, [sessionId, token, reread, answer]);
+  }, [sessionId, sendNow, reread, answer]);
 
   return {
     answer,
     problem,
     logged: new Map(sets.map((s) => [s.stepKey, s])),
     waiting,
+    refused,
+    closed,
     reported,
     async logSet(step, amount, reserve) {
       if (!sessionId) return;
@@ -121,7 +141,7 @@ export function useLink(token: string): LinkSession {
         waiting: 1,
       });
       await reread(sessionId);
-      void sendWaiting(token).then(() => reread(sessionId));
+      void sendNow(sessionId);
     },
     async note(key, note) {
       if (!sessionId) return;
@@ -133,7 +153,7 @@ export function useLink(token: string): LinkSession {
       await phone.reports.put({ ...given, token, sessionId, waiting: 1 });
       await reread(sessionId);
       setReported(true);
-      void sendWaiting(token).then(() => reread(sessionId));
+      void sendNow(sessionId);
     },
   };
 }

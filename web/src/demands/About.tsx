@@ -1,4 +1,4 @@
-import type { JointAction } from '@tropaeum/core/exercise/vocabulary';
+import { contractionTypes, type JointAction } from '@tropaeum/core/exercise/model/vocabulary';
 import { setRiskWeight } from '@tropaeum/core/sport/edit';
 import type { SportAction, SportProfile } from '@tropaeum/core/sport/profile';
 import { Pencil } from 'lucide-react';
@@ -11,7 +11,7 @@ import { useDemands } from './store';
 
 const sideWords = {
   both: 'both sides together',
-  either: 'each side in its turn',
+  either: 'one side at a time',
   dominant: 'the throwing or kicking side',
   other: 'the other side',
 } as const;
@@ -19,10 +19,10 @@ const axisWords = {
   along: 'along the body',
   'front-back': 'front to back',
   sideways: 'to the side',
-  turning: 'round the body',
+  turning: 'rotating',
 };
-const amplitudeWords = { short: 'a short way', half: 'half the way', full: 'all the way' } as const;
-const energyWords = { burst: 'one burst', repeated: 'again and again', sustained: 'without a break' } as const;
+const amplitudeWords = { short: 'short range', half: 'half range', full: 'full range' } as const;
+const energyWords = { burst: 'single effort', repeated: 'repeated efforts', sustained: 'sustained' } as const;
 
 const jointWords = ({ joint, action }: JointAction) => `${words(joint)} ${words(action)}`;
 
@@ -41,8 +41,8 @@ export function AboutMovement({ action, onEdit }: { action: SportAction; onEdit:
     <div className="px-4 py-3">
       <div className="flex items-start justify-between gap-2">
         <h2 className="head text-lg leading-tight">{action.name}</h2>
-        <button type="button" className="key key-plain h-6" onClick={onEdit} title="Change it (e)">
-          <Pencil size={14} /> Change
+        <button type="button" className="key key-plain h-6" onClick={onEdit} title="Edit (e)">
+          <Pencil size={14} /> Edit
         </button>
       </div>
       <p className="text-[0.86rem] text-quiet">{capital(action.phase)}</p>
@@ -52,18 +52,19 @@ export function AboutMovement({ action, onEdit }: { action: SportAction; onEdit:
             <span key={i} className="block leading-tight">
               {i === 0 ? <b>{jointWords(j)}</b> : jointWords(j)}
               <span className="block pb-0.5 text-[0.78rem] text-quiet">
-                {j.regime}, {j.at === 'middle' ? 'middle' : j.at === 'deep' ? 'deep' : 'near the end'}
+                {contractionTypes[j.regime]},{' '}
+                {j.at === 'middle' ? 'mid range' : j.at === 'deep' ? 'stretched' : 'end range'}
               </span>
             </span>
           ))}
         </Line>
-        <Line label="Moves">
+        <Line label="Motion">
           {action.speed}, {amplitudeWords[action.amplitude]}, {energyWords[action.energy]}
         </Line>
         <Line label="Force">
           {action.force.map((f) => axisWords[f]).join(', ')}; {action.planes.join(' and ')}
         </Line>
-        <Line label="Stands">
+        <Line label="Stance">
           {words(action.position)}; {sideWords[action.side]}
         </Line>
       </dl>
@@ -77,7 +78,7 @@ export function AboutSport({ profile, role }: { profile: SportProfile; role: str
   const edit = useDemands((s) => s.edit);
   return (
     <div className="px-4 py-3">
-      <h2 className="head text-lg">What it injures</h2>
+      <h2 className="head text-lg">Injury risks</h2>
       <ul className="mt-1">
         {profile.riskSites.map((risk, i) => (
           <li key={i} className="border-t border-edge py-1.5 text-[0.86rem]">
@@ -91,7 +92,7 @@ export function AboutSport({ profile, role }: { profile: SportProfile; role: str
             </span>
             <span className="block leading-snug">{capital(risk.why)}.</span>
             <span className="block leading-snug text-laurel">
-              Answered by{' '}
+              Trained by{' '}
               {risk.answers
                 .slice(0, 3)
                 .map((a) => words(a.pattern))
@@ -117,8 +118,7 @@ export function AboutSport({ profile, role }: { profile: SportProfile; role: str
         </p>
       ))}
       <p className="mt-3 text-[0.78rem] text-quiet">
-        Nothing here is medical advice: clinicians and local rules come first. {profile.sources.map(capital).join('. ')}
-        .
+        Not medical advice: clinicians and local rules come first. {profile.sources.map(capital).join('. ')}.
       </p>
     </div>
   );

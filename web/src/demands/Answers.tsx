@@ -1,5 +1,5 @@
-import { library } from '@tropaeum/core/exercise/library';
-import { needsNothing } from '@tropaeum/core/exercise/variant';
+import { library } from '@tropaeum/core/exercise/library/library';
+import { needsNothing } from '@tropaeum/core/exercise/model/variant';
 import type { SportAction } from '@tropaeum/core/sport/profile';
 import { answering } from '@tropaeum/core/sport/transfer';
 import { useMemo } from 'react';
@@ -11,12 +11,12 @@ export function Answers({ action, most = 8, wide = false }: { action: SportActio
   const ranked = useMemo(() => answering(library, action), [action]);
   const bare = ranked.filter((r) => needsNothing(r.variant)).length;
   return (
-    <section aria-label="Exercises that answer it">
+    <section aria-label="Exercises that train it">
       <h3 className="label mt-4 flex justify-between border-b border-stone pb-0.5">
-        Answered by <span className="tracking-normal normal-case">alike</span>
+        Trained by <span className="tracking-normal normal-case">transfer</span>
       </h3>
       {ranked.length === 0 ? (
-        <p className="py-2 text-small text-oxide">No exercise of the library answers this: check joints and ways.</p>
+        <p className="py-2 text-small text-oxide">No exercise in the library trains this. Check the joint actions.</p>
       ) : (
         <>
           <ul data-answers className={wide ? 'grid grid-cols-2 gap-x-4' : ''}>
@@ -30,7 +30,7 @@ export function Answers({ action, most = 8, wide = false }: { action: SportActio
                   <span className="min-w-0 flex-1">
                     <span className="block truncate text-[0.88rem] leading-tight">{variant.name}</span>
                     {needsNothing(variant) && (
-                      <span className="block text-[0.74rem] leading-tight text-laurel">needs nothing</span>
+                      <span className="block text-[0.74rem] leading-tight text-laurel">no equipment</span>
                     )}
                   </span>
                   <span className="dose">{(total * 100).toFixed(0)} %</span>
@@ -39,7 +39,7 @@ export function Answers({ action, most = 8, wide = false }: { action: SportActio
             ))}
           </ul>
           <p className="mt-1 text-small text-quiet">
-            {ranked.length} in all, {bare} without any kit.
+            {ranked.length} exercises, {bare} without equipment.
           </p>
         </>
       )}

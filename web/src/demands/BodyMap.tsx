@@ -1,9 +1,9 @@
 import { capsulePath, extentOf, figureOf } from '@tropaeum/core/body/figure';
+import type { LoadedJoint } from '@tropaeum/core/body/loaded-joints';
 import { placedKeyframes } from '@tropaeum/core/body/motion';
 import { scaledBody } from '@tropaeum/core/body/segments';
 import { jointPoint } from '@tropaeum/core/body/skeleton';
-import type { LoadedJoint } from '@tropaeum/core/body/weights';
-import type { Joint, Position } from '@tropaeum/core/exercise/vocabulary';
+import type { Joint, Position } from '@tropaeum/core/exercise/model/vocabulary';
 import type { JointDemand } from '@tropaeum/core/sport/joint-map';
 import { readyStance, stanceOf } from '@tropaeum/core/sport/stance';
 import { useMemo } from 'react';
@@ -22,8 +22,8 @@ function drawn(position: Position | undefined) {
   return { capsules, extent: extentOf(capsules), jointAt: (j: LoadedJoint) => jointPoint(placed.skeleton, 'near', j) };
 }
 
-const [labelWide, labelHigh, mostLabels] = [118, 50, 10];
-const [leastHigh, mostHigh, largestRing, margin] = [230, 470, 27, 6];
+const [labelWide, labelHigh, maxLabels] = [118, 50, 10];
+const [minHigh, maxHigh, largestRing, margin] = [230, 470, 27, 6];
 
 interface Label {
   demand: JointDemand;
@@ -58,15 +58,15 @@ interface BodyMapProps {
 }
 
 /** The joint actions on the posed body: discs as large as what is asked of the joint, a label for each way it moves. */
-export function BodyMap({ map, position, width, name, onPoint, high = mostHigh }: BodyMapProps) {
+export function BodyMap({ map, position, width, name, onPoint, high = maxHigh }: BodyMapProps) {
   const { capsules, extent, jointAt } = useMemo(() => drawn(position), [position]);
   // Heights are from the ground, whether the body touches it or not.
   const [wideM, highM] = [extent.maxX - extent.minX, extent.maxY];
   // Limbs may reach in between the labels.
   const room = width - 1.9 * labelWide;
   const perMetre = Math.min((high - 40) / Math.max(highM, 1.1), room / Math.max(wideM, 0.5));
-  const labelled = (Math.ceil(Math.min(map.length, mostLabels) / 2) + 0.5) * (labelHigh + 10);
-  const figureHigh = Math.min(high, Math.max(leastHigh, highM * perMetre + 40, labelled));
+  const labelled = (Math.ceil(Math.min(map.length, maxLabels) / 2) + 0.5) * (labelHigh + 10);
+  const figureHigh = Math.min(high, Math.max(minHigh, highM * perMetre + 40, labelled));
   const middleM = (extent.minX + extent.maxX) / 2;
   const ground = position !== 'hanging' && position !== 'in-water';
   const groundY = figureHigh - 10 - (ground ? 0 : 20);
@@ -74,7 +74,7 @@ export function BodyMap({ map, position, width, name, onPoint, high = mostHigh }
     x: width / 2 + (jointAt(joint).x - middleM) * perMetre,
     y: groundY - jointAt(joint).y * perMetre,
   });
-  const shown = map.slice(0, mostLabels);
+  const shown = map.slice(0, maxLabels);
   const most = Math.max(...shown.map((d) => d.share), 0.01);
   const byJoint = new Map<LoadedJoint, number>();
   for (const { joint, share } of map) byJoint.set(shownAt(joint), (byJoint.get(shownAt(joint)) ?? 0) + share);

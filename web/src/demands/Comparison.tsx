@@ -1,6 +1,6 @@
 import { compared, type JointDemand, jointMap, overlap } from '@tropaeum/core/sport/joint-map';
 import type { SportProfile } from '@tropaeum/core/sport/profile';
-import { words } from '../ui/words';
+import { percent, words } from '../ui/words';
 import { RegimeBar, RegimeLegend } from './RegimeBar';
 
 export interface Side {
@@ -8,12 +8,12 @@ export interface Side {
   role: string;
 }
 
-const [barWide, mostRows] = [210, 18];
+const [barWide, maxRows] = [210, 18];
 const none: Pick<JointDemand, 'share' | 'byRegime'> = { share: 0, byRegime: {} };
 
 const titleOf = ({ profile, role }: Side) =>
   `${profile.name} · ${profile.roles.find((r) => r.id === role)?.name.toLowerCase()}`;
-const percent = (share: number) => (share >= 0.005 ? `${(share * 100).toFixed(0)} %` : '–');
+const shareWords = (share: number) => (share >= 0.005 ? percent(share) : '–');
 
 /** Two roles or two sports, joint action by joint action, what differs most first. */
 export function Comparison({ left, right }: { left: Side; right: Side }) {
@@ -22,8 +22,8 @@ export function Comparison({ left, right }: { left: Side; right: Side }) {
   return (
     <section aria-label="Side by side" className="px-5 py-3">
       <p className="mb-2 text-[0.92rem]">
-        <b className="dose text-base">{(overlap(rows) * 100).toFixed(0)} %</b> of what is asked is the same way of the
-        same joint; what differs most stands first.
+        <b className="dose text-base">{(overlap(rows) * 100).toFixed(0)} %</b> of the demand is on the same joint
+        actions. Largest differences first.
       </p>
       <table className="text-[0.86rem]">
         <thead>
@@ -34,11 +34,11 @@ export function Comparison({ left, right }: { left: Side; right: Side }) {
           </tr>
         </thead>
         <tbody>
-          {rows.slice(0, mostRows).map((row) => (
+          {rows.slice(0, maxRows).map((row) => (
             <tr key={`${row.joint} ${row.action}`} className="border-b border-edge hover:bg-lit">
               <td className="py-1">
                 <span className="flex items-center justify-end gap-2">
-                  <span className="dose text-[0.76rem] text-quiet">{percent(row.left?.share ?? 0)}</span>
+                  <span className="dose text-[0.76rem] text-quiet">{shareWords(row.left?.share ?? 0)}</span>
                   <RegimeBar demand={row.left ?? none} most={most} width={barWide} mirrored />
                 </span>
               </td>
@@ -48,7 +48,7 @@ export function Comparison({ left, right }: { left: Side; right: Side }) {
               <td>
                 <span className="flex items-center gap-2">
                   <RegimeBar demand={row.right ?? none} most={most} width={barWide} />
-                  <span className="dose text-[0.76rem] text-quiet">{percent(row.right?.share ?? 0)}</span>
+                  <span className="dose text-[0.76rem] text-quiet">{shareWords(row.right?.share ?? 0)}</span>
                 </span>
               </td>
             </tr>

@@ -62,7 +62,7 @@ export function DemandsBar({ profile, role, compared, onAddress, onDialog, onDro
   const saving = useSportSaving(profile.id);
   const all = sportsIn(club);
   const own = club.find((c) => c.profile.id === profile.id);
-  const standing = !own ? 'as shipped' : own.removed ? 'off the list' : 'the club’s own';
+  const standing = !own ? 'standard profile' : own.removed ? 'hidden' : 'custom profile';
   const shipped = sportById(profile.id);
   return (
     <div className="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-stone px-4 py-2">
@@ -137,13 +137,13 @@ export function DemandsBar({ profile, role, compared, onAddress, onDialog, onDro
           </MenuButton>
           <MenuItems anchor="bottom end" className="z-10 w-60 border-2 border-ink bg-paper focus:outline-none">
             <MenuLine onClick={() => onDialog('roles')}>Roles …</MenuLine>
-            <MenuLine onClick={() => download(profile)}>Export as a file</MenuLine>
+            <MenuLine onClick={() => download(profile)}>Export to a file</MenuLine>
             <MenuLine onClick={() => onDialog('import')}>Import …</MenuLine>
-            <MenuLine onClick={() => onDialog('copy')}>A sport of your own from this …</MenuLine>
-            {own?.removed && <MenuLine onClick={() => changeSport(profile)}>Put back on the list</MenuLine>}
+            <MenuLine onClick={() => onDialog('copy')}>Copy as a custom sport …</MenuLine>
+            {own?.removed && <MenuLine onClick={() => changeSport(profile)}>Show in the list again</MenuLine>}
             {own && !own.removed && (
               <MenuLine danger onClick={onDrop}>
-                {shipped ? 'Reset to what is shipped' : 'Take off the list'}
+                {shipped ? 'Reset to the standard profile' : 'Hide from the list'}
               </MenuLine>
             )}
           </MenuItems>

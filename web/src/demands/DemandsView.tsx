@@ -5,7 +5,7 @@ import { sportById } from '@tropaeum/core/sport/sports';
 import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useNavigate, useOutletContext, useParams } from 'react-router';
-import type { DeskContext } from '../Desk';
+import type { CoachContext } from '../api/coach-context';
 import { useAddress } from '../ui/address';
 import { Trouble, Waiting } from '../ui/States';
 import { AboutMovement, AboutSport } from './About';
@@ -25,7 +25,7 @@ const mapWide = 424;
 
 /** What a sport asks of each role, on the body; every number can be changed and taken back. */
 export function DemandsView() {
-  const { squads } = useOutletContext<DeskContext>();
+  const { squads } = useOutletContext<CoachContext>();
   const { sportId = squads.squads[0]?.sportId ?? 'handball' } = useParams();
   const club = useClubSports();
   const known = club.data ? sportIn(club.data, sportId) : undefined;
@@ -39,9 +39,9 @@ export function DemandsView() {
   if (!known)
     return (
       <div className="p-8" role="alert">
-        <p className="head text-lg">“{sportId}” is not a sport here.</p>
+        <p className="head text-lg">“{sportId}” is not a sport in the list.</p>
         <Link className="key mt-4" to="/demands">
-          To the sports
+          All sports
         </Link>
       </div>
     );
@@ -142,9 +142,7 @@ function Demands({ profile }: { profile: SportProfile }) {
           <>
             <main className="min-w-0 flex-1 overflow-auto border-l border-edge py-2">
               <div className="mx-auto" style={{ width: mapWide }}>
-                <p className="label px-1">
-                  {shown ? `${shown.name}: what it asks of the joints` : `All a ${roleName.toLowerCase()} is asked for`}
-                </p>
+                <p className="label px-1">{shown ? `Demands: ${shown.name}` : `Demands: ${roleName.toLowerCase()}`}</p>
                 <BodyMap
                   map={shown ? jointMapOf(shown) : jointMap(profile, role)}
                   position={shown?.position}

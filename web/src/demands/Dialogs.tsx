@@ -1,6 +1,6 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
-import type { DocumentFault } from '@tropaeum/core/formats/faults';
 import { readSport, readSportText, sportLimits, writeSport } from '@tropaeum/core/formats/sport';
+import type { ValidationIssue } from '@tropaeum/core/formats/validation';
 import { addRole, freeId, removeRole, renameRole } from '@tropaeum/core/sport/edit';
 import type { SportProfile } from '@tropaeum/core/sport/profile';
 import { type ReactNode, useState } from 'react';
@@ -19,11 +19,11 @@ function Sheet({ title, onClose, children }: { title: string; onClose: () => voi
   );
 }
 
-function Faults({ faults }: { faults: readonly DocumentFault[] }) {
+function Faults({ faults }: { faults: readonly ValidationIssue[] }) {
   return (
     <div role="alert" className="mt-3 max-h-56 overflow-y-auto border-l-4 border-oxide bg-sheet px-3 py-2">
       <p className="head">
-        {faults.length === 1 ? 'One thing is not right' : `${faults.length} things are not right`}; nothing was kept.
+        {faults.length === 1 ? 'One field is wrong' : `${faults.length} fields are wrong`}. Nothing was imported.
       </p>
       <ul className="mt-1 text-[0.86rem]">
         {faults.map((f) => (
@@ -46,7 +46,7 @@ interface ImportProps {
 /** Reads a profile from a file or from what is pasted; every fault is named, nothing half-read is kept. */
 export function ImportSport({ known, onRead, onClose }: ImportProps) {
   const [text, setText] = useState('');
-  const [faults, setFaults] = useState<DocumentFault[]>([]);
+  const [faults, setFaults] = useState<ValidationIssue[]>([]);
   const [read, setRead] = useState<SportProfile>();
   const take = (given: string) => {
     setText(given);
@@ -57,9 +57,7 @@ export function ImportSport({ known, onRead, onClose }: ImportProps) {
   const before = read && known(read.id);
   return (
     <Sheet title="Import a sport" onClose={onClose}>
-      <p className="mt-1 text-[0.9rem] text-quiet">
-        A profile that was exported here, or written after the published schema.
-      </p>
+      <p className="mt-1 text-[0.9rem] text-quiet">A profile exported from here, or written to the published schema.</p>
       <input
         type="file"
         accept="application/json,.json"
@@ -82,9 +80,7 @@ export function ImportSport({ known, onRead, onClose }: ImportProps) {
       {read && (
         <p className="mt-3 border-l-4 border-laurel bg-sheet px-3 py-2">
           <b>{read.name}</b>: {read.roles.length} roles, {read.actions.length} movements, {read.riskSites.length} risks.{' '}
-          {before
-            ? `It takes the place of ${before.name} as the club has it; undo brings that back.`
-            : 'It is new here.'}
+          {before ? `Replaces your version of ${before.name}. Undo restores it.` : 'New sport.'}
         </p>
       )}
       <div className="mt-4 flex gap-2">
@@ -92,7 +88,7 @@ export function ImportSport({ known, onRead, onClose }: ImportProps) {
           Import
         </button>
         <button type="button" className="key" onClick={onClose}>
-          Leave
+          Cancel
         </button>
       </div>
     </Sheet>
@@ -112,23 +108,21 @@ export function CopySport({
   onClose: () => void;
 }) {
   const [name, setName] = useState('');
-  const [faults, setFaults] = useState<DocumentFault[]>([]);
+  const [faults, setFaults] = useState<ValidationIssue[]>([]);
   const copy = () => {
     const reading = readSport(writeSport({ ...profile, id: freeId(name, taken), name: name.trim() }));
     if ('faults' in reading) setFaults(reading.faults);
     else onCopy(reading.profile);
   };
   return (
-    <Sheet title="A sport of your own" onClose={onClose}>
+    <Sheet title="Custom sport" onClose={onClose}>
       <form
         onSubmit={(e) => {
           e.preventDefault();
           copy();
         }}
       >
-        <p className="mt-1 text-[0.9rem] text-quiet">
-          It begins as a copy of {profile.name.toLowerCase()}; change what differs.
-        </p>
+        <p className="mt-1 text-[0.9rem] text-quiet">Starts as a copy of {profile.name.toLowerCase()}.</p>
         <label className="mt-3 block">
           <span className="label">Name</span>
           <input
@@ -142,10 +136,10 @@ export function CopySport({
         {faults.length > 0 && <Faults faults={faults} />}
         <div className="mt-4 flex gap-2">
           <button type="submit" className="key key-strong">
-            Make it
+            Create
           </button>
           <button type="button" className="key" onClick={onClose}>
-            Leave
+            Cancel
           </button>
         </div>
       </form>
@@ -188,7 +182,7 @@ export function SportRoles({
               disabled={profile.roles.length < 2}
               onClick={() => edit((p) => removeRole(p, role.id))}
             >
-              Take out
+              Remove
             </button>
           </li>
         ))}
@@ -207,7 +201,7 @@ export function SportRoles({
           <input className="field" value={name} maxLength={40} onChange={(e) => setName(e.target.value)} />
         </label>
         <label className="w-44">
-          <span className="label">asked like</span>
+          <span className="label">same demands as</span>
           <select className="field" value={like} onChange={(e) => setLike(e.target.value)}>
             {profile.roles.map((r) => (
               <option key={r.id} value={r.id}>
@@ -220,7 +214,7 @@ export function SportRoles({
           Add
         </button>
       </form>
-      {!room && <p className="text-small text-quiet">{sportLimits.roles} roles are the most.</p>}
+      {!room && <p className="text-small text-quiet">A sport can have up to {sportLimits.roles} roles.</p>}
       <div className="mt-4">
         <button type="button" className="key key-strong" onClick={onClose}>
           Done

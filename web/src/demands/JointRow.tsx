@@ -1,5 +1,5 @@
-import { muscleMotions } from '@tropaeum/core/exercise/muscles';
-import { type Joint, joints, type Motion, regimes } from '@tropaeum/core/exercise/vocabulary';
+import { muscleMotions } from '@tropaeum/core/exercise/mechanics/muscles';
+import { contractionTypes, type Joint, joints, type Motion, regimes } from '@tropaeum/core/exercise/model/vocabulary';
 import { forceRegions, type SportJoint } from '@tropaeum/core/sport/profile';
 import { ArrowUp, X } from 'lucide-react';
 import { Choice } from './fields';
@@ -50,14 +50,15 @@ export function JointRow({
           />
           <Choice
             bare
-            label={`${nth}: regime`}
+            label={`${nth}: contraction type`}
             value={joint.regime}
             options={regimes}
+            called={(regime) => contractionTypes[regime]}
             onValue={(regime) => change({ ...joint, regime })}
           />
           <Choice
             bare
-            label={`${nth}: where hardest`}
+            label={`${nth}: hardest at`}
             value={joint.at}
             options={forceRegions}
             onValue={(at) => change({ ...joint, at })}
@@ -68,7 +69,7 @@ export function JointRow({
             type="button"
             disabled={place === 0}
             className="grid size-6 place-items-center disabled:opacity-30"
-            aria-label={`${nth}: one place up`}
+            aria-label={`${nth}: move up`}
             onClick={lead}
           >
             <ArrowUp size={13} />
@@ -77,7 +78,7 @@ export function JointRow({
             type="button"
             disabled={last}
             className="grid size-6 place-items-center disabled:opacity-30"
-            aria-label={`${nth}: take out`}
+            aria-label={`${nth}: remove`}
             onClick={remove}
           >
             <X size={13} />

@@ -1,4 +1,4 @@
-import { planes, positions, speeds } from '@tropaeum/core/exercise/vocabulary';
+import { planes, positions, speeds } from '@tropaeum/core/exercise/model/vocabulary';
 import { readSport, sportLimits, writeSport } from '@tropaeum/core/formats/sport';
 import { freeId, putAction, removeAction } from '@tropaeum/core/sport/edit';
 import {
@@ -56,9 +56,7 @@ export function MovementForm({ profile, start, isNew, onWritten, onDone }: Movem
   };
   const takeOut = () => {
     if (removeAction(profile, action.id) === profile)
-      return setFaults([
-        { path: '', message: 'A role would be left with nothing to do: give it another movement first.' },
-      ]);
+      return setFaults([{ path: '', message: 'This is the only movement of a role. Add another one to it first.' }]);
     edit((p) => removeAction(p, action.id));
     onDone(undefined);
   };
@@ -85,7 +83,7 @@ export function MovementForm({ profile, start, isNew, onWritten, onDone }: Movem
   );
   return (
     <form
-      aria-label={isNew ? 'New movement' : `Change ${start.name}`}
+      aria-label={isNew ? 'New movement' : `Edit ${start.name}`}
       className="px-4 py-3"
       onSubmit={(e) => {
         e.preventDefault();
@@ -93,7 +91,7 @@ export function MovementForm({ profile, start, isNew, onWritten, onDone }: Movem
       }}
       onKeyDown={(e) => e.key === 'Escape' && onDone(isNew ? undefined : start.id)}
     >
-      <h2 className="head text-lg">{isNew ? 'New movement' : 'Change the movement'}</h2>
+      <h2 className="head text-lg">{isNew ? 'New movement' : 'Edit movement'}</h2>
       {faults
         .filter((f) => !['name', 'short', 'phase'].includes(f.path))
         .map((f) => (
@@ -104,7 +102,7 @@ export function MovementForm({ profile, start, isNew, onWritten, onDone }: Movem
       <div className="mt-1 space-y-1">
         {text('name', 'name', 60)}
         <div className="grid grid-cols-2 gap-1.5">
-          {text('short', 'over its column', 16)}
+          {text('short', 'short name', 16)}
           <Choice
             label="position"
             value={action.position}
@@ -112,9 +110,9 @@ export function MovementForm({ profile, start, isNew, onWritten, onDone }: Movem
             onValue={(position) => set({ position })}
           />
         </div>
-        {text('phase', 'from what to what', 80)}
+        {text('phase', 'phase', 80)}
       </div>
-      <h3 className="label mt-3">Joint actions, the leading one first</h3>
+      <h3 className="label mt-3">Joint actions, main one first</h3>
       <ol>
         {action.jointActions.map((joint, i) => (
           <JointRow
@@ -141,13 +139,13 @@ export function MovementForm({ profile, start, isNew, onWritten, onDone }: Movem
             })
           }
         >
-          <Plus size={13} /> another joint
+          <Plus size={13} /> add a joint action
         </button>
       )}
       <div className="mt-2 grid grid-cols-2 gap-1.5">
         <Choice label="speed" value={action.speed} options={speeds} onValue={(speed) => set({ speed })} />
         <Choice
-          label="how far"
+          label="range"
           value={action.amplitude}
           options={amplitudes}
           onValue={(amplitude) => set({ amplitude })}
@@ -161,14 +159,14 @@ export function MovementForm({ profile, start, isNew, onWritten, onDone }: Movem
       </div>
       <div className="sticky bottom-0 mt-3 flex gap-1.5 bg-sheet py-2">
         <button type="submit" className="key key-strong h-8">
-          {isNew ? 'Add it' : 'Keep'}
+          {isNew ? 'Add' : 'Save'}
         </button>
         <button type="button" className="key h-8" onClick={() => onDone(isNew ? undefined : start.id)}>
-          Leave
+          Cancel
         </button>
         {!isNew && (
           <button type="button" className="key key-plain ml-auto h-8 text-oxide" onClick={takeOut}>
-            Take out
+            Remove
           </button>
         )}
       </div>

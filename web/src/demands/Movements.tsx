@@ -27,7 +27,7 @@ export function Movements({ profile, role, selected, pointed, onSelect, onAdd }:
         <span className="label flex-1">Movement</span>
         <span className="label w-[60px]">often</span>
         <span className="label w-[60px]">decisive</span>
-        <span className="label w-[72px]">asked</span>
+        <span className="label w-[72px]">share</span>
       </div>
       <ul>
         {profile.actions.map((action) => {
@@ -86,7 +86,7 @@ export function Movements({ profile, role, selected, pointed, onSelect, onAdd }:
         })}
       </ul>
       <button type="button" className="key key-plain mt-1 h-7 text-quiet" onClick={onAdd}>
-        <Plus size={14} /> Describe another movement <kbd className="dose opacity-60">n</kbd>
+        <Plus size={14} /> Add a movement <kbd className="dose opacity-60">n</kbd>
       </button>
     </div>
   );

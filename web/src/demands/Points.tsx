@@ -1,4 +1,4 @@
-import { mostImportance } from '@tropaeum/core/sport/profile';
+import { maxImportance } from '@tropaeum/core/sport/profile';
 
 interface PointsProps {
   value: number;
@@ -11,7 +11,7 @@ interface PointsProps {
 }
 
 /** Nought to five points, by click or arrow keys; a click on the last one that is set takes it away. */
-export function Points({ value, name, least = 0, most = mostImportance, onValue }: PointsProps) {
+export function Points({ value, name, least = 0, most = maxImportance, onValue }: PointsProps) {
   const set = (to: number) => onValue(Math.min(most, Math.max(least, to)));
   const step = (by: number) => set(value + by);
   const keys: Record<string, () => void> = {

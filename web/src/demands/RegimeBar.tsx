@@ -1,4 +1,4 @@
-import { type Regime, regimes } from '@tropaeum/core/exercise/vocabulary';
+import { contractionTypes, type Regime, regimes } from '@tropaeum/core/exercise/model/vocabulary';
 import type { JointDemand } from '@tropaeum/core/sport/joint-map';
 
 const fills: Record<Regime, string> = {
@@ -81,7 +81,7 @@ export function RegimeLegend() {
       {regimes.map((regime) => (
         <li key={regime} className="flex items-center gap-1">
           <RegimeBar demand={{ share: 1, byRegime: { [regime]: 1 } }} most={1} width={16} />
-          {regime}
+          {contractionTypes[regime]}
         </li>
       ))}
     </ul>

@@ -1,4 +1,4 @@
-import { variantById } from '@tropaeum/core/exercise/library';
+import { variantById } from '@tropaeum/core/exercise/library/library';
 import { setRowWeight } from '@tropaeum/core/sport/edit';
 import type { SportProfile } from '@tropaeum/core/sport/profile';
 import type { SignatureRow } from '@tropaeum/core/sport/signature/row';
@@ -17,7 +17,7 @@ function doseOf({ sets, reps, seconds, contacts, perWeek: [off, on] }: Signature
         ? ` × ${span(contacts)} contacts`
         : '';
   const dose = sets ? `${span(sets)}${amount}; ` : '';
-  return `${dose}a week ${off}, in season ${on}`;
+  return `${dose}${off} a week off season, ${on} in season`;
 }
 
 /** Easiest and hardest exercise of the first ladder, and how many there are. */

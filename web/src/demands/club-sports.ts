@@ -5,8 +5,8 @@ import { sportById, sports } from '@tropaeum/core/sport/sports';
 import { useSyncExternalStore } from 'react';
 import { ask } from '../api/client';
 import { queryClient } from '../api/queries';
-import { LateSaver, type SaveState } from '../saving/late-saver';
-import { troubleOf } from '../saving/trouble';
+import { DebouncedSaver, type SaveState } from '../saving/debounced-saver';
+import { saveErrorOf } from '../saving/save-error';
 
 /** A sport as the club has it: a shipped one that it has changed, or one of its own. */
 export interface ClubSport {
@@ -42,23 +42,18 @@ async function write(sportId: string, profile: SportProfile): Promise<void> {
   void queryClient.invalidateQueries({ queryKey: ['athlete'] });
 }
 
-const saver = new LateSaver<SportProfile>({
+const saver = new DebouncedSaver<SportProfile>({
   write,
   troubleOf(error) {
-    const trouble = troubleOf(error);
+    const trouble = saveErrorOf(error);
     // What was refused is not shown as if it were kept.
     if (!trouble.again) void queryClient.invalidateQueries({ queryKey });
     return trouble;
   },
 });
 
-/** Resolves when every sport that was changed has been saved or could not be. */
-export const sportsSaved = (): Promise<void> => saver.flush();
-
-globalThis.addEventListener?.('pagehide', () => void saver.flush());
-
 async function read(): Promise<ClubSport[]> {
-  await sportsSaved();
+  await saver.flush();
   const { sports: list } = await ask<{ sports: ClubSport[] }>('/sports');
   revisions.clear();
   for (const { profile, revision } of list) revisions.set(profile.id, revision);

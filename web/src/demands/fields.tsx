@@ -5,18 +5,27 @@ interface ChoiceProps<T extends string> {
   value: T;
   options: readonly T[];
   bare?: boolean;
+  /** What an option is called; its id in words when left out. */
+  called?: (option: T) => string;
   onValue: (value: T) => void;
 }
 
 /** One of a few. */
-export function Choice<T extends string>({ label, value, options, bare = false, onValue }: ChoiceProps<T>) {
+export function Choice<T extends string>({
+  label,
+  value,
+  options,
+  bare = false,
+  called = words,
+  onValue,
+}: ChoiceProps<T>) {
   return (
     <label className="block min-w-0">
       <span className={bare ? 'sr-only' : 'text-[0.76rem] text-quiet'}>{label}</span>
       <select className="field h-7 px-1 text-[0.82rem]" value={value} onChange={(e) => onValue(e.target.value as T)}>
         {options.map((o) => (
           <option key={o} value={o}>
-            {words(o)}
+            {called(o)}
           </option>
         ))}
       </select>

@@ -1,6 +1,6 @@
 import { parseDose } from '@tropaeum/core/dose/notation';
-import type { Brief } from '@tropaeum/core/session/brief';
-import type { Draft } from '@tropaeum/core/session/draft';
+import type { Brief } from '@tropaeum/core/session/brief/brief';
+import type { Draft } from '@tropaeum/core/session/draft/draft';
 import { setImportance } from '@tropaeum/core/sport/edit';
 import { askedOf, type SportProfile } from '@tropaeum/core/sport/profile';
 import { sportById } from '@tropaeum/core/sport/sports';
@@ -45,19 +45,18 @@ vi.mock('../api/client', async (original) => ({
 }));
 
 const { queryClient } = await import('../api/queries');
-const { changeSport, clubSports, clubSportsNow, dropSport, sportIn, sportsIn, sportsSaved } = await import(
-  './club-sports'
-);
+const { everythingSaved } = await import('../saving/registry');
+const { changeSport, clubSports, clubSportsNow, dropSport, sportIn, sportsIn } = await import('./club-sports');
 const { useDemands } = await import('./store');
-const { useSession } = await import('../session/store');
-const { changeRole, isCurrent } = await import('../session/keep-sport');
+const { useSession } = await import('../session/state/store');
+const { changeRole, isCurrent } = await import('../session/state/keep-sport');
 
 const handball = sportById('handball') as SportProfile;
 const fewer = setImportance(handball, 'throw', 'back', { often: 1, decisive: 1 });
 const calls = () => sent.map(({ method, path }) => `${method} ${path}`);
 const later = async () => {
   await vi.advanceTimersByTimeAsync(700);
-  await sportsSaved();
+  await everythingSaved();
 };
 const throwOf = (profile: SportProfile | undefined) =>
   profile && askedOf(profile, 'back').find((a) => a.action.id === 'throw')?.asked;

@@ -1,4 +1,4 @@
-import { library } from '@tropaeum/core/exercise/library';
+import { library } from '@tropaeum/core/exercise/library/library';
 import { measured } from '@tropaeum/core/sport/measured';
 import { useEffect } from 'react';
 

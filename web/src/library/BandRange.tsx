@@ -1,10 +1,10 @@
 import { type BandCurve, typicalCurve } from '@tropaeum/core/body/band';
 import { scaledBody } from '@tropaeum/core/body/segments';
-import { bandOverRange } from '@tropaeum/core/exercise/band-range';
-import type { Variant } from '@tropaeum/core/exercise/variant';
-import { describeItem } from '@tropaeum/core/kit/in-words';
+import { bandOverRange } from '@tropaeum/core/exercise/mechanics/band-range';
+import type { Variant } from '@tropaeum/core/exercise/model/variant';
+import { describeItem } from '@tropaeum/core/kit/kit-words';
 import { bandCurve } from '@tropaeum/core/kit/loads';
-import type { Brief } from '@tropaeum/core/session/brief';
+import type { Brief } from '@tropaeum/core/session/brief/brief';
 import { Part } from './Part';
 
 const [wide, high] = [300, 40];
@@ -16,11 +16,9 @@ function bandsOf(variant: Variant, brief: Brief | undefined): { name: string; cu
     .filter((item) => kinds.includes(item.kind))
     .flatMap((item) => {
       const curve = bandCurve(item);
-      return curve
-        ? [{ name: `${describeItem(item)}${item.measured ? ', measured' : ', typical of its name'}`, curve }]
-        : [];
+      return curve ? [{ name: `${describeItem(item)}${item.measured ? ', measured' : ', typical force'}`, curve }] : [];
     });
-  return owned.length ? owned : [{ name: 'a medium band, typical of its name', curve: typicalCurve('medium') }];
+  return owned.length ? owned : [{ name: 'a medium band, typical force', curve: typicalCurve('medium') }];
 }
 
 /** How hard a band pulls from the start of a repetition to its end. */
@@ -40,7 +38,7 @@ export function BandRange({
   // Seen from the side a band between the two hands has no length.
   if (most === 0) return null;
   return (
-    <Part title="Pull of the band" note="· newtons, first pose to last">
+    <Part title="Band force" note="· N, start to end of the range">
       {bands.map(({ name, curve, pulls }) => {
         const [first, last] = [pulls[0]?.forceN ?? 0, pulls.at(-1)?.forceN ?? 0];
         const points = pulls.map(

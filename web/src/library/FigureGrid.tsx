@@ -1,6 +1,6 @@
 import { useVirtualizer } from '@tanstack/react-virtual';
 import type { AthleteSize } from '@tropaeum/core/body/segments';
-import { levels } from '@tropaeum/core/exercise/vocabulary';
+import { levels } from '@tropaeum/core/exercise/model/vocabulary';
 import { type KeyboardEvent, useLayoutEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { Figure, usualSize } from '../ui/Figure';
@@ -43,7 +43,7 @@ function kitWords({ variant }: Shown): string {
     ...(partner ? ['partner'] : []),
     ...(wall ? ['wall'] : []),
   ];
-  return parts.length ? parts.join(', ') : 'no kit';
+  return parts.length ? parts.join(', ') : 'no equipment';
 }
 
 function Cell({
@@ -83,7 +83,7 @@ function Cell({
         className={`pointer-events-none h-26 w-full ${barred ? 'opacity-50' : ''}`}
       />
       <span className="head mt-1.5 line-clamp-2 text-[0.92rem] leading-tight">
-        {own && <span className="text-bronze">Ours: </span>}
+        {own && <span className="text-bronze">Custom: </span>}
         {variant.name}
       </span>
       <span className="mt-0.5 flex items-center justify-between gap-2 text-small text-quiet">

@@ -1,11 +1,11 @@
-import { blockKinds, joints, patterns } from '@tropaeum/core/exercise/vocabulary';
+import { blockKinds, joints, patterns } from '@tropaeum/core/exercise/model/vocabulary';
 import { askedOf } from '@tropaeum/core/sport/profile';
 import { Search } from 'lucide-react';
 import { useDeferredValue, useMemo, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useOutletContext, useSearchParams } from 'react-router';
+import type { CoachContext } from '../api/coach-context';
 import { useAthlete } from '../api/queries';
-import type { DeskContext } from '../Desk';
 import { sportIn, useClubSports } from '../demands/club-sports';
 import { useAddress } from '../ui/address';
 import { Nothing } from '../ui/States';
@@ -41,7 +41,7 @@ const named = (list: readonly string[]) => list.map((id) => ({ id, name: capital
 
 /** All exercises: typed for, narrowed down, looked at. What is chosen stands in the address, so that going back finds it again. */
 export function LibraryView() {
-  const { squads } = useOutletContext<DeskContext>();
+  const { squads } = useOutletContext<CoachContext>();
   const [address, set] = useAddress();
   const [, setAddress] = useSearchParams();
   const everything = useLibrary();
@@ -80,7 +80,7 @@ export function LibraryView() {
   return (
     <main className="flex min-w-0 flex-1">
       <form
-        aria-label="Narrow down"
+        aria-label="Filters"
         className="w-56 shrink-0 space-y-3 overflow-y-auto border-r border-edge px-4 py-4"
         onSubmit={(e) => e.preventDefault()}
       >
@@ -92,7 +92,7 @@ export function LibraryView() {
             ref={search}
             type="search"
             className="field pl-7"
-            placeholder="Any name, joint, kit  /"
+            placeholder="Name, joint, equipment  /"
             value={text}
             onChange={(e) => {
               setText(e.target.value);
@@ -114,7 +114,7 @@ export function LibraryView() {
               checked={filters.can}
               onChange={(e) => set({ can: e.target.checked ? 'now' : '' })}
             />
-            Only what {listed.name.split(' ')[0]} can do here and now
+            Only what {listed.name.split(' ')[0]} can do today
           </label>
         )}
         <Choice
@@ -151,11 +151,11 @@ export function LibraryView() {
             checked={filters.free}
             onChange={(e) => set({ free: e.target.checked ? 'kit' : '' })}
           />
-          No kit at all
+          No equipment
         </label>
         <p className="text-small text-quiet" role="status">
           {shown.length} of {everything.all.length} exercises
-          {brief && feasible.isPending && ', measuring the room'}
+          {brief && feasible.isPending && ', checking the room'}
         </p>
         {narrowed && (
           <button
@@ -166,13 +166,13 @@ export function LibraryView() {
               setAddress(athleteId ? { for: athleteId } : {});
             }}
           >
-            Show all
+            Clear filters
           </button>
         )}
       </form>
       {shown.length === 0 ? (
-        <Nothing title="No exercise answers to that.">
-          Try fewer words or take a filter off. Names that athletes use are found too, mistyped or not.
+        <Nothing title="No exercise found.">
+          Try fewer words or remove a filter. Nicknames and typing errors are found too.
         </Nothing>
       ) : (
         <FigureGrid

@@ -1,5 +1,5 @@
-import type { MomentName } from '@tropaeum/core/body/statics';
-import { type MomentsAt, momentWords } from '@tropaeum/core/exercise/moments';
+import type { MomentName } from '@tropaeum/core/body/moment-names';
+import { type MomentsAt, momentWords } from '@tropaeum/core/exercise/mechanics/moments';
 import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts';
 
 /** Lines are told apart by colour, dash and the word at their end. */
@@ -29,7 +29,7 @@ function momentAt(range: readonly MomentsAt[], name: MomentName, at: number | un
 export function MomentPlot({ range, names, start, end, at }: PlotProps) {
   if (names.length === 0)
     return (
-      <p className="mt-1 text-quiet">No joint holds anything to speak of: the work is in starting and stopping.</p>
+      <p className="mt-1 text-quiet">Joint loads are small when held still; the work is in speeding up and braking.</p>
     );
   const data = range.map((r) => ({
     share: Math.round(r.share * 100),
@@ -62,7 +62,7 @@ export function MomentPlot({ range, names, start, end, at }: PlotProps) {
             {at !== undefined && <ReferenceLine x={at * 100} stroke="var(--bronze)" strokeWidth={2} />}
             <Tooltip
               contentStyle={{ background: 'var(--lit)', border: '1px solid var(--stone)', fontSize: 13 }}
-              labelFormatter={(v) => `${v} % of the way`}
+              labelFormatter={(v) => `${v} % of the range`}
               formatter={(value, name) => [`${value} N m`, momentWords[name as MomentName]]}
             />
             {names.map((name, i) => (
@@ -93,7 +93,7 @@ export function MomentPlot({ range, names, start, end, at }: PlotProps) {
                 strokeWidth="2.5"
               />
             </svg>
-            {momentWords[name]} {momentAt(range, name, at).toFixed(0)} N m{at === undefined ? ' at most' : ''}
+            {momentWords[name]} {momentAt(range, name, at).toFixed(0)} N m{at === undefined ? ' max' : ''}
           </span>
         ))}
       </figcaption>

@@ -1,7 +1,5 @@
 import type { ReactNode } from 'react';
 
-export const percent = (share: number) => `${Math.round(share * 100)} %`;
-
 /** One titled part of a variant's page. */
 export function Part({ title, note, children }: { title: string; note?: string; children: ReactNode }) {
   return (

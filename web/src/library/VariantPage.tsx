@@ -1,30 +1,30 @@
 import type { Capacity } from '@tropaeum/core/capacity/capacity';
-import { capacityOf } from '@tropaeum/core/capacity/effort';
+import { capacityOf } from '@tropaeum/core/capacity/capacity-of';
 import { relativeLoads } from '@tropaeum/core/capacity/relative-load';
-import { catalogueOf } from '@tropaeum/core/exercise/catalogue';
-import type { Loading } from '@tropaeum/core/exercise/loading';
-import type { Variant } from '@tropaeum/core/exercise/variant';
+import { catalogueOf } from '@tropaeum/core/exercise/catalogue/catalogue';
+import type { Loading } from '@tropaeum/core/exercise/mechanics/loading';
+import type { Variant } from '@tropaeum/core/exercise/model/variant';
 import { loadOptions } from '@tropaeum/core/kit/loads';
-import type { Brief } from '@tropaeum/core/session/brief';
+import type { Brief } from '@tropaeum/core/session/brief/brief';
 import { ArrowLeft, Copy, ListPlus, Pencil } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Link, useOutletContext, useParams, useSearchParams } from 'react-router';
-import { amountWords } from '../ability/zone-words';
+import type { CoachContext } from '../api/coach-context';
 import { useAthlete } from '../api/queries';
-import type { DeskContext } from '../Desk';
+import { amountWords } from '../capacity/zone-words';
 import { usualSize } from '../ui/Figure';
 import { Nothing } from '../ui/States';
 import { words } from '../ui/words';
-import { Alike } from './Alike';
-import { Asked, Muscles } from './Asked';
 import { BandRange } from './BandRange';
-import { Climb } from './Climb';
-import { Faults } from './Faults';
-import { Instead } from './Instead';
-import { OwnForm } from './OwnForm';
+import { CommonErrors } from './CommonErrors';
+import { CustomExerciseForm } from './CustomExerciseForm';
+import { JointDemands, Muscles } from './JointDemands';
 import { Part } from './Part';
-import { Range } from './Range';
-import { Serves } from './Serves';
+import { Progressions } from './Progressions';
+import { RangeOfMotion } from './RangeOfMotion';
+import { Replacements } from './Replacements';
+import { SimilarExercises } from './SimilarExercises';
+import { TransferRows } from './TransferRows';
 import { type Shown, useFeasible, useLibrary } from './use-library';
 
 /** Somebody to measure on while no athlete is chosen. */
@@ -37,7 +37,7 @@ function Chips({ variant }: { variant: Variant }) {
   const chips = [
     words(variant.pattern),
     ...variant.blocks.map(words),
-    ...(variant.side === 'single' ? ['each side'] : variant.side === 'alternating' ? ['sides in turn'] : []),
+    ...(variant.side === 'single' ? ['each side'] : variant.side === 'alternating' ? ['alternating sides'] : []),
     ...(variant.impactContacts > 0 ? ['lands'] : []),
     ...(variant.quiet ? ['quiet'] : []),
   ];
@@ -60,7 +60,7 @@ export function VariantPage() {
   const [address] = useSearchParams();
   if (!shown)
     return (
-      <Nothing title="There is no such exercise.">
+      <Nothing title="No such exercise.">
         <Link to={`/library?${address}`} className="underline">
           Back to the library
         </Link>
@@ -79,15 +79,16 @@ function ToFailure({ variant, capacity, loading }: { variant: Variant; capacity:
   if (!toFailure || !effort) return null;
   return (
     <p className="mt-1 text-[0.95rem]">
-      {Math.round(effort.between.low * 100)} to {Math.round(effort.between.high * 100)} % of the most;{' '}
-      <b>{amountWords({ toFailure, counts })}</b> {counts === 'seconds' ? 'until form goes' : 'repetitions to failure'}.
+      {Math.round(effort.between.low * 100)} to {Math.round(effort.between.high * 100)} % of max;{' '}
+      <b>{amountWords({ toFailure, counts })}</b>{' '}
+      {counts === 'seconds' ? 'until form breaks' : 'repetitions to failure'}.
     </p>
   );
 }
 
 function OneVariant({ shown, takenIds }: { shown: Shown; takenIds: readonly string[] }) {
   const { variant, drawnAs, own } = shown;
-  const { squads, day } = useOutletContext<DeskContext>();
+  const { squads, day } = useOutletContext<CoachContext>();
   const [address] = useSearchParams();
   const athleteId = address.get('for') ?? '';
   const listed = squads.athletes.find((a) => a.id === athleteId);
@@ -132,7 +133,7 @@ function OneVariant({ shown, takenIds }: { shown: Shown; takenIds: readonly stri
             <ArrowLeft size={14} /> Library
           </Link>
           <h1 className="head text-[1.7rem] leading-tight">
-            {own && <span className="text-bronze">Ours: </span>}
+            {own && <span className="text-bronze">Custom: </span>}
             {variant.name}
           </h1>
           <p className="text-quiet">
@@ -144,16 +145,16 @@ function OneVariant({ shown, takenIds }: { shown: Shown; takenIds: readonly stri
         <div className="flex gap-2">
           {listed && reasons.length === 0 && (
             <Link to={`/athletes/${listed.id}?day=${day}&add=${variant.id}`} className="key key-strong">
-              <ListPlus size={15} /> Into {listed.name.split(' ')[0]}'s session
+              <ListPlus size={15} /> Add to {listed.name.split(' ')[0]}'s session
             </Link>
           )}
           {own ? (
             <button type="button" className="key" onClick={() => setEditing('own')}>
-              <Pencil size={15} /> Change ours
+              <Pencil size={15} /> Edit
             </button>
           ) : (
             <button type="button" className="key" onClick={() => setEditing('copy')}>
-              <Copy size={15} /> Make it our own
+              <Copy size={15} /> Copy as custom
             </button>
           )}
         </div>
@@ -165,7 +166,7 @@ function OneVariant({ shown, takenIds }: { shown: Shown; takenIds: readonly stri
       )}
       <div className="mt-4 grid gap-x-8 lg:grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)]">
         <div>
-          <Range
+          <RangeOfMotion
             variant={variant}
             drawnAs={drawnAs}
             athlete={brief.athlete}
@@ -175,8 +176,8 @@ function OneVariant({ shown, takenIds }: { shown: Shown; takenIds: readonly stri
             kg={kg}
             onKg={setKg}
           />
-          <Part title="Asked of each joint action" note="· share of the most this athlete can do">
-            <Asked loads={asked} />
+          <Part title="Load by joint action" note="· % of max">
+            <JointDemands loads={asked} />
             <ToFailure variant={variant} capacity={capacity} loading={loading} />
           </Part>
           <BandRange variant={variant} brief={known} athlete={brief.athlete} />
@@ -185,15 +186,15 @@ function OneVariant({ shown, takenIds }: { shown: Shown; takenIds: readonly stri
           </Part>
         </div>
         <div>
-          <Part title="Say">
+          <Part title="Coaching cues">
             <ul className="mt-1 list-inside list-disc text-[0.95rem]">
               {variant.cues.map((cue) => (
                 <li key={cue}>{cue}</li>
               ))}
             </ul>
           </Part>
-          <Part title="Look for">
-            <Faults variant={variant} size={brief.athlete} />
+          <Part title="Common errors">
+            <CommonErrors variant={variant} size={brief.athlete} />
           </Part>
           {variant.cautions.length > 0 && (
             <Part title="Caution">
@@ -204,22 +205,25 @@ function OneVariant({ shown, takenIds }: { shown: Shown; takenIds: readonly stri
               </ul>
             </Part>
           )}
-          <Part title="Climb" note="· share of the most on the hardest joint">
-            <Climb variant={variant} brief={brief} query={address.toString()} />
+          <Part title="Progressions" note="· % of max, hardest joint">
+            <Progressions variant={variant} brief={brief} query={address.toString()} />
           </Part>
           <Part
-            title="Same stimulus with other kit"
-            {...(listed ? { note: `· ${listed.name.split(' ')[0]}'s kit` } : {})}
+            title="Similar exercises"
+            {...(listed ? { note: `· with ${listed.name.split(' ')[0]}'s equipment` } : {})}
           >
-            <Alike variantId={drawnAs} brief={known} loading={loading} query={address.toString()} />
+            <SimilarExercises variantId={drawnAs} brief={known} loading={loading} query={address.toString()} />
           </Part>
-          <Part title="At home instead" {...(listed ? { note: `· for what ${listed.name.split(' ')[0]} lacks` } : {})}>
-            <Instead variant={variant} brief={known} />
+          <Part
+            title="Substitutes for equipment"
+            {...(listed ? { note: `· ${listed.name.split(' ')[0]} does not have` } : {})}
+          >
+            <Replacements variant={variant} brief={known} />
           </Part>
-          <Part title="Serves">
-            <Serves variant={variant} role={listed?.role} sportId={known?.sport.id} />
+          <Part title="Transfer">
+            <TransferRows variant={variant} role={listed?.role} sportId={known?.sport.id} />
           </Part>
-          <Part title="Loads">
+          <Part title="Loaded regions">
             <p className="text-[0.95rem]">
               {variant.regions
                 .map(
@@ -227,16 +231,16 @@ function OneVariant({ shown, takenIds }: { shown: Shown; takenIds: readonly stri
                     words(r.region) +
                     [r.high && ' high', r.deep && ' deep', r.landing && ' landing'].filter(Boolean).join(','),
                 )
-                .join('; ') || 'nothing to speak of'}
+                .join('; ') || 'none'}
             </p>
           </Part>
           <p className="mt-4 text-small text-quiet">
-            Sources: {variant.sources.join('; ')}. Stop on sharp or rising pain; nothing here replaces a clinician.
+            Sources: {variant.sources.join('; ')}. Stop on sharp or increasing pain. This does not replace a clinician.
           </p>
         </div>
       </div>
       {editing && (
-        <OwnForm
+        <CustomExerciseForm
           variant={variant}
           own={editing === 'own' ? own : undefined}
           takenIds={takenIds}

@@ -1,10 +1,10 @@
 import { useQuery } from '@tanstack/react-query';
-import { library, variantById } from '@tropaeum/core/exercise/library';
-import { type OwnVariant, ownVariant } from '@tropaeum/core/exercise/own';
-import { LibrarySearch } from '@tropaeum/core/exercise/search';
-import { needsNothing, type Variant } from '@tropaeum/core/exercise/variant';
-import { levels, patterns } from '@tropaeum/core/exercise/vocabulary';
-import type { Brief } from '@tropaeum/core/session/brief';
+import { LibrarySearch } from '@tropaeum/core/exercise/catalogue/search';
+import { library, variantById } from '@tropaeum/core/exercise/library/library';
+import { type CustomExercise, customVariant } from '@tropaeum/core/exercise/model/custom-exercise';
+import { needsNothing, type Variant } from '@tropaeum/core/exercise/model/variant';
+import { levels, patterns } from '@tropaeum/core/exercise/model/vocabulary';
+import type { Brief } from '@tropaeum/core/session/brief/brief';
 import { askedOf, type SportAction, type SportProfile } from '@tropaeum/core/sport/profile';
 import { answersFrom, transferOf } from '@tropaeum/core/sport/transfer';
 import { useMemo } from 'react';
@@ -16,11 +16,11 @@ export interface Shown {
   variant: Variant;
   /** The shipped variant that is drawn and measured. */
   drawnAs: string;
-  own?: OwnVariant;
+  own?: CustomExercise;
 }
 
-export const useOwnVariants = () =>
-  useQuery({ queryKey: ['own-variants'], queryFn: () => ask<OwnVariant[]>('/own-variants') });
+const useCustomExercises = () =>
+  useQuery({ queryKey: ['own-variants'], queryFn: () => ask<CustomExercise[]>('/own-variants') });
 
 /** Patterns in the order of the trade, in each the easier first. */
 function byPattern(a: Variant, b: Variant): number {
@@ -33,11 +33,11 @@ function byPattern(a: Variant, b: Variant): number {
 
 /** Every variant, the club's own ones first, and the search over all of them. */
 export function useLibrary() {
-  const own = useOwnVariants();
+  const own = useCustomExercises();
   return useMemo(() => {
     const mine = (own.data ?? []).flatMap((words): Shown[] => {
       const base = variantById(words.copyOf);
-      return base ? [{ variant: ownVariant(words, base), drawnAs: base.id, own: words }] : [];
+      return base ? [{ variant: customVariant(words, base), drawnAs: base.id, own: words }] : [];
     });
     const shipped = [...library].sort(byPattern).map((variant): Shown => ({ variant, drawnAs: variant.id }));
     const all = [...mine, ...shipped];

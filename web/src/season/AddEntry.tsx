@@ -1,5 +1,5 @@
-import type { TextFault } from '@tropaeum/core/athlete/day-in-text';
-import { readEntryText } from '@tropaeum/core/season/entry-text';
+import type { TextFault } from '@tropaeum/core/date/day-text';
+import { readEntryText } from '@tropaeum/core/season/calendar/entry-text';
 import { useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { v7 } from 'uuid';

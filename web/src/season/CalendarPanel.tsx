@@ -1,16 +1,16 @@
-import { dayAfter } from '@tropaeum/core/athlete/athlete';
+import { dayAfter } from '@tropaeum/core/date/days';
 import { type ReadCalendar, readCalendar } from '@tropaeum/core/formats/icalendar-read';
-import { clashesOf } from '@tropaeum/core/season/calendar';
-import { entriesOf } from '@tropaeum/core/season/season-plan';
-import { formatDistance, parseISO } from 'date-fns';
+import { clashesOf } from '@tropaeum/core/season/calendar/calendar';
+import { entriesOf } from '@tropaeum/core/season/plan/season-plan';
 import { RefreshCw, X } from 'lucide-react';
 import { useState } from 'react';
-import { ApiError, ask } from '../api/client';
-import { queryClient } from '../api/queries';
+import { ask } from '../api/client';
+import { useCalendarLinks } from '../api/queries';
 import type { ListedAthlete, Squad } from '../api/types';
-import { dayName } from '../ui/days';
+import { useWork } from '../api/use-work';
+import { ageOf, dateOfMoment, dayName, dayOfMoment } from '../ui/days';
 import { type Feed, type StoredSeason, seasonKey } from './season-data';
-import { askOf, useSeason, useSeasonFacts } from './store';
+import { requestOf, useSeason, useSeasonFacts } from './store';
 
 interface CalendarPanelProps {
   squad: Squad;
@@ -19,29 +19,22 @@ interface CalendarPanelProps {
   today: string;
 }
 
-const wordsOf = (error: unknown) =>
-  error instanceof ApiError
-    ? error.faults[0]
-      ? `It ${error.faults[0].message}.`
-      : error.message
-    : 'That did not work.';
-
 /** Calendars that are read: files, feeds; what clashes in them; and the address at which this one is given out. */
 export function CalendarPanel({ squad, athlete, stored, today }: CalendarPanelProps) {
   const state = useSeasonFacts();
-  const entries = entriesOf(askOf(state));
+  const entries = entriesOf(requestOf(state));
   const clashes = clashesOf(entries.filter(({ on }) => on >= today));
   return (
     <div className="space-y-5">
       {clashes.length > 0 && (
         <section>
-          <h3 className="label">Look at</h3>
+          <h3 className="label">Conflicts</h3>
           <ul>
             {clashes.slice(0, 8).map(({ ids, words, kind }) => (
               <li key={ids.join()} className="flex justify-between gap-2 py-0.5">
                 <span>
                   {words.replace(/\d{4}-\d\d-\d\d/, dayName)}{' '}
-                  {kind === 'twice' && <span className="text-quiet">It is counted once.</span>}
+                  {kind === 'twice' && <span className="text-quiet">Counted once.</span>}
                 </span>
                 {kind === 'twice' && (
                   <button
@@ -49,7 +42,7 @@ export function CalendarPanel({ squad, athlete, stored, today }: CalendarPanelPr
                     className="underline"
                     onClick={() => useSeason.getState().dropEntry(ids[1] as string)}
                   >
-                    Take one out
+                    Remove one
                   </button>
                 )}
               </li>
@@ -93,9 +86,9 @@ function FromFile() {
   };
   return (
     <section>
-      <h3 className="label">From a file</h3>
+      <h3 className="label">Import a file</h3>
       <label className="key mt-1 h-7 cursor-pointer focus-within:outline-2">
-        Read a calendar file
+        Choose a calendar file
         <input
           type="file"
           accept=".ics,text/calendar"
@@ -111,7 +104,7 @@ function FromFile() {
         <div role="status" className="mt-1">
           <p>
             {read.name}: <b>{read.added} new</b> of {read.entries.length}
-            {read.cancelled.length > 0 ? `, ${read.cancelled.length} called off` : ''}.
+            {read.cancelled.length > 0 ? `, ${read.cancelled.length} cancelled` : ''}.
           </p>
           <BadLines bad={read.bad} />
         </div>
@@ -136,26 +129,10 @@ function BadLines({ bad }: { bad: ReadCalendar['bad'] }) {
 
 function Feeds({ squadId, feeds }: { squadId: string; feeds: Feed[] }) {
   const [url, setUrl] = useState('');
-  const [busy, setBusy] = useState<string>();
-  const [problem, setProblem] = useState<string>();
-  const work = async (what: string, doing: () => Promise<unknown>) => {
-    setBusy(what);
-    setProblem(undefined);
-    try {
-      await doing();
-      await queryClient.invalidateQueries({ queryKey: seasonKey(squadId) });
-      await queryClient.invalidateQueries({ queryKey: ['squads'] });
-      return true;
-    } catch (error) {
-      setProblem(wordsOf(error));
-      return false;
-    } finally {
-      setBusy(undefined);
-    }
-  };
+  const { busy, problem, work } = useWork(seasonKey(squadId), ['squads']);
   return (
     <section>
-      <h3 className="label">Feeds that are read again</h3>
+      <h3 className="label">Subscribed calendars</h3>
       <ul>
         {feeds.map((feed) => (
           <li key={feed.id} className="border-b border-edge py-1.5" data-feed>
@@ -165,7 +142,7 @@ function Feeds({ squadId, feeds }: { squadId: string; feeds: Feed[] }) {
               </span>
               <button
                 type="button"
-                aria-label="Read it again now"
+                aria-label="Refresh now"
                 disabled={busy !== undefined}
                 onClick={() => void work(feed.id, () => ask(`/feeds/${feed.id}/read`, 'POST', {}))}
               >
@@ -173,15 +150,15 @@ function Feeds({ squadId, feeds }: { squadId: string; feeds: Feed[] }) {
               </button>
               <button
                 type="button"
-                aria-label="Read it no more"
+                aria-label="Unsubscribe"
                 onClick={() => void work(feed.id, () => ask(`/feeds/${feed.id}`, 'DELETE'))}
               >
                 <X size={13} />
               </button>
             </div>
             <p className={feed.problem ? 'text-oxide' : 'text-quiet'}>
-              {feed.entries.length} entries, as of {feed.readAt ? ageOf(feed.readAt) : 'never'}
-              {feed.problem ? `. Since then it ${feed.problem}; the last good copy stays.` : ''}
+              {feed.entries.length} entries, updated {feed.readAt ? ageOf(feed.readAt) : 'never'}
+              {feed.problem ? `. Last refresh failed: it ${feed.problem}. The last good copy is used.` : ''}
             </p>
             <BadLines bad={feed.bad} />
           </li>
@@ -202,7 +179,7 @@ function Feeds({ squadId, feeds }: { squadId: string; feeds: Feed[] }) {
           onChange={(e) => setUrl(e.target.value)}
         />
         <button type="submit" className="key h-7 px-2" disabled={!url || busy !== undefined}>
-          {busy === 'new' ? 'Reading …' : 'Read'}
+          {busy === 'new' ? 'Reading …' : 'Subscribe'}
         </button>
       </form>
       {problem && (
@@ -211,55 +188,44 @@ function Feeds({ squadId, feeds }: { squadId: string; feeds: Feed[] }) {
         </p>
       )}
       <p className="mt-1 text-quiet">
-        A made-up league to try it on:{' '}
+        Example league to try:{' '}
         <button
           type="button"
           className="underline"
           onClick={() => setUrl(`${location.origin}/api/stand-ins/league.ics`)}
         >
-          its address
+          its link
         </button>
       </p>
     </section>
   );
 }
 
-const ageOf = (at: string) => `${formatDistance(parseISO(at), new Date())} ago`;
-
 function GivenOut({ squad, athlete }: { squad: Squad; athlete: ListedAthlete | undefined }) {
   const [address, setAddress] = useState<string>();
-  const [problem, setProblem] = useState<string>();
+  const links = useCalendarLinks(squad.id);
+  const { problem, work } = useWork(['calendar-links', squad.id]);
   const make = async () => {
-    try {
-      const { path } = await ask<{ path: string }>(
-        `/squads/${squad.id}/calendar-links`,
-        'POST',
-        athlete ? { athleteId: athlete.id } : {},
-      );
-      setAddress(`${location.origin}${path}`);
-    } catch (error) {
-      setProblem(wordsOf(error));
-    }
+    const whose = athlete ? { athleteId: athlete.id } : {};
+    const { path } = await ask<{ path: string }>(`/squads/${squad.id}/calendar-links`, 'POST', whose);
+    setAddress(`${location.origin}${path}`);
   };
-  const end = async () => {
-    try {
-      await ask(`/squads/${squad.id}/calendar-links`, 'DELETE');
-      setAddress(undefined);
-    } catch (error) {
-      setProblem(wordsOf(error));
-    }
+  const end = async (id: string) => {
+    await ask(`/calendar-links/${id}`, 'DELETE');
+    setAddress(undefined);
   };
+  const ofThis = (links.data?.links ?? []).filter((link) => link.athleteId === (athlete?.id ?? null));
   return (
     <section>
-      <h3 className="label">Given out</h3>
+      <h3 className="label">Calendar links</h3>
       <p className="text-quiet">
-        Fixtures, practices and laid sessions of {athlete?.name ?? squad.name}, for any calendar. Whoever has the
-        address can read it.
+        Fixtures, practices and planned sessions of {athlete?.name ?? squad.name}, for any calendar app. Anyone with the
+        link can read them.
       </p>
-      {address ? (
-        <div className="mt-1 space-y-1">
+      {address && (
+        <div className="mt-1 space-y-1" role="status">
           <input
-            aria-label="Address to subscribe to"
+            aria-label="Calendar link"
             readOnly
             className="field dose h-7"
             value={address}
@@ -267,18 +233,30 @@ function GivenOut({ squad, athlete }: { squad: Squad; athlete: ListedAthlete | u
           />
           <p className="flex justify-between gap-2">
             <a href={address} download={`${athlete?.name ?? squad.name}.ics`} className="underline">
-              Save it as a file
+              Download as a file
             </a>
-            <button type="button" className="underline" onClick={() => void end()}>
-              End all addresses of the squad
-            </button>
+            <span className="text-quiet">shown only once</span>
           </p>
         </div>
-      ) : (
-        <button type="button" className="key mt-1 h-7" onClick={() => void make()}>
-          Make an address
-        </button>
       )}
+      <ul>
+        {ofThis.map((link) => (
+          <li key={link.id} className="flex items-baseline gap-2 border-b border-edge py-1" data-calendar-link>
+            <span className="min-w-0 flex-1">
+              Created {dayOfMoment(link.createdAt)}, expires {dateOfMoment(link.expiresAt)}
+              <span className="block text-quiet">
+                {link.readAt ? `last read ${dayOfMoment(link.readAt)}` : 'never read'}
+              </span>
+            </span>
+            <button type="button" className="underline" onClick={() => void work(link.id, () => end(link.id))}>
+              Revoke
+            </button>
+          </li>
+        ))}
+      </ul>
+      <button type="button" className="key mt-1 h-7" onClick={() => void work('new', make)}>
+        {ofThis.length > 0 ? 'Create another link' : 'Create calendar link'}
+      </button>
       {problem && (
         <p role="alert" className="text-oxide">
           {problem}

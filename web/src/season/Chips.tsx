@@ -1,8 +1,8 @@
 import { useDraggable } from '@dnd-kit/core';
-import { dayAfter } from '@tropaeum/core/athlete/athlete';
-import type { Entry } from '@tropaeum/core/season/calendar';
-import type { LaidSession } from '@tropaeum/core/season/laid';
-import { mondayOf } from '@tropaeum/core/season/season';
+import { dayAfter } from '@tropaeum/core/date/days';
+import type { Entry } from '@tropaeum/core/season/calendar/calendar';
+import { mondayOf } from '@tropaeum/core/season/calendar/season-on';
+import type { ScheduledSession } from '@tropaeum/core/season/scheduler/scheduled-session';
 import { sessionTypeNames } from '@tropaeum/core/session-type/session-type';
 import { Pin } from 'lucide-react';
 import type { KeyboardEvent, ReactNode } from 'react';
@@ -80,7 +80,7 @@ interface EntryChipProps {
 /** An entry of the calendar: a fixture is a pennant, a practice a quiet line, the rest is lettered. */
 export function EntryChip({ entry, day, fromFeed, fallsAway, onSelect, onMove, onDelete }: EntryChipProps) {
   const { kind, name, start, importance = 1 } = entry;
-  const label = `${entryWords[kind]}: ${name}${start ? `, ${start}` : ''}${fallsAway ? ', falls away' : ''}${fromFeed ? ', from a feed' : ''}`;
+  const label = `${entryWords[kind]}: ${name}${start ? `, ${start}` : ''}${fallsAway ? ', cancelled' : ''}${fromFeed ? ', from a feed' : ''}`;
   // What lasts is named where it begins and on Mondays; between, its line goes on.
   if (entry.until !== undefined && day !== entry.on && mondayOf(day) !== day)
     return <div title={label} className="h-[3px] bg-stone" />;
@@ -120,7 +120,7 @@ export function EntryChip({ entry, day, fromFeed, fallsAway, onSelect, onMove, o
 }
 
 interface SessionChipProps {
-  session: LaidSession;
+  session: ScheduledSession;
   pinned: boolean;
   selected: boolean;
   onSelect: () => void;

@@ -1,10 +1,10 @@
-import { dayAfter } from '@tropaeum/core/athlete/athlete';
+import { dayAfter } from '@tropaeum/core/date/days';
 import { exponential, ratioCriticism, rolling } from '@tropaeum/core/load/acute-chronic';
 import { weekOfLoad } from '@tropaeum/core/load/monotony';
-import { daysOfCase } from '@tropaeum/core/season/days/day';
-import { dailyLoads } from '@tropaeum/core/season/projection';
-import { mondayOf } from '@tropaeum/core/season/season';
-import { caseOf, laidWeeks } from '@tropaeum/core/season/season-plan';
+import { mondayOf } from '@tropaeum/core/season/calendar/season-on';
+import { dailyLoads } from '@tropaeum/core/season/periodisation/projection';
+import { caseOf, scheduledWeeks } from '@tropaeum/core/season/plan/season-plan';
+import { daysOfCase } from '@tropaeum/core/season/scheduler/day';
 import { useMemo, useState } from 'react';
 import {
   Bar,
@@ -18,9 +18,9 @@ import {
   YAxis,
 } from 'recharts';
 import type { ListedAthlete } from '../api/types';
-import { dayName } from '../ui/days';
+import { dayMonth } from '../ui/days';
 import type { StoredSeason } from './season-data';
-import { askOf, laidNow, useSeasonFacts } from './store';
+import { requestOf, scheduledNow, useSeasonFacts } from './store';
 
 interface LoadPanelProps {
   stored: StoredSeason | undefined;
@@ -47,14 +47,14 @@ export function LoadPanel({ stored, athlete, members, today }: LoadPanelProps) {
   );
   const heads = athlete ? 1 : Math.max(1, members.length);
   const days = useMemo(() => {
-    const facts = daysOfCase({ ...caseOf(askOf(state)), from: start, weeks: weeksBack + laidWeeks });
+    const facts = daysOfCase({ ...caseOf(requestOf(state)), from: start, weeks: weeksBack + scheduledWeeks });
     const done = mine.flatMap(({ on, report }) =>
       report ? [{ on, effort: report.effort, minutes: report.minutes / heads }] : [],
     );
-    return dailyLoads(facts, done, laidNow(state), today);
+    return dailyLoads(facts, done, scheduledNow(state), today);
   }, [state, mine, heads, start, today]);
   const trend = forms[form](days.map(({ home, sport }) => home + sport));
-  const weeks = Array.from({ length: weeksBack + laidWeeks }, (_, w) => {
+  const weeks = Array.from({ length: weeksBack + scheduledWeeks }, (_, w) => {
     const ofWeek = days.slice(7 * w, 7 * w + 7);
     const end = trend[7 * w + 6];
     return {
@@ -85,14 +85,14 @@ export function LoadPanel({ stored, athlete, members, today }: LoadPanelProps) {
             <CartesianGrid vertical={false} stroke="var(--edge)" />
             <XAxis
               dataKey="from"
-              tickFormatter={(day: string) => dayName(day).slice(4)}
+              tickFormatter={(day: string) => dayMonth(day)}
               interval={4}
               tick={{ fontSize: 10, fill: 'var(--quiet)' }}
               stroke="var(--stone)"
             />
             <YAxis tick={{ fontSize: 10, fill: 'var(--quiet)' }} stroke="var(--stone)" width={52} />
             <Tooltip
-              labelFormatter={(day) => `Week of ${dayName(String(day)).slice(4)}`}
+              labelFormatter={(day) => `Week of ${dayMonth(String(day))}`}
               contentStyle={{
                 background: 'var(--lit)',
                 border: '1px solid var(--stone)',
@@ -116,8 +116,8 @@ export function LoadPanel({ stored, athlete, members, today }: LoadPanelProps) {
         </ResponsiveContainer>
       </div>
       <p className="text-tiny text-quiet">
-        Effort times minutes a week{athlete ? '' : ', a head'}. Left of the broken line what came back and what
-        practices ask, right of it if the plan is followed.
+        Session RPE × minutes per week{athlete ? '' : ', per athlete'}. Left of the dashed line: logged sessions and
+        practices. Right of it: as planned.
       </p>
       <dl className="mt-3 grid grid-cols-[1fr_auto] gap-x-3 gap-y-0.5">
         {(
@@ -125,9 +125,9 @@ export function LoadPanel({ stored, athlete, members, today }: LoadPanelProps) {
             ['This week', figure(now.home + now.sport)],
             ['Monotony (Foster 1998)', figure(now.monotony, 2)],
             ['Strain', figure(now.strain)],
-            ['Against the usual', now.ratio === undefined ? '–' : `× ${now.ratio.toFixed(2)}`],
-            ['Landings written this week', figure(contacts / heads)],
-            ['Came back, last four weeks', `${came} of ${lately.length}`],
+            ['Acute:chronic', now.ratio === undefined ? '–' : `× ${now.ratio.toFixed(2)}`],
+            ['Jump contacts planned this week', figure(contacts / heads)],
+            ['Sessions done, last four weeks', `${came} of ${lately.length}`],
           ] as const
         ).map(([what, value]) => (
           <div key={what} className="contents">
@@ -137,11 +137,11 @@ export function LoadPanel({ stored, athlete, members, today }: LoadPanelProps) {
         ))}
       </dl>
       <fieldset className="mt-3 flex gap-3">
-        <legend className="sr-only">How the usual is worked out</legend>
+        <legend className="sr-only">How the chronic load is averaged</legend>
         {(Object.keys(forms) as Form[]).map((one) => (
           <label key={one} className="flex items-center gap-1">
             <input type="radio" name="usual" checked={form === one} onChange={() => setForm(one)} />
-            {one === 'exponential' ? 'fading (Williams 2017)' : 'plain means, 7 and 28 days'}
+            {one === 'exponential' ? 'exponential average (Williams 2017)' : 'rolling averages, 7 and 28 days'}
           </label>
         ))}
       </fieldset>

@@ -1,16 +1,16 @@
-import { type Move, movesBetween } from '@tropaeum/core/season/laid';
-import type { Outlook } from '@tropaeum/core/season/outlook';
-import { emptyOwnSeason } from '@tropaeum/core/season/season-plan';
+import type { ScheduleResult } from '@tropaeum/core/season/plan/schedule-result';
+import { emptyOwnSeason } from '@tropaeum/core/season/plan/season-plan';
+import { type Move, movesBetween } from '@tropaeum/core/season/scheduler/scheduled-session';
 import { useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { ApiError, ask } from '../api/client';
 import { queryClient } from '../api/queries';
 import type { ListedAthlete } from '../api/types';
 import { dayName } from '../ui/days';
-import { outlooksAway } from '../workers/laying-seasons';
+import { schedulesInWorker } from '../workers/scheduling';
 import { shortType } from './kinds';
 import { type StoredSeason, seasonKey } from './season-data';
-import { laidNow, useSeason, withFeeds } from './store';
+import { scheduledNow, useSeason, withFeeds } from './store';
 import { athleteOf, writtenFor } from './use-open-season';
 
 interface MembersPanelProps {
@@ -25,11 +25,11 @@ function shortly(move: Move): string {
   return 'added' in move ? `+ ${name} ${dayName(move.added)}` : `– ${name} ${dayName(move.dropped)}`;
 }
 
-const mostMoves = 3;
+const maxMoves = 3;
 
 /** The squad's plan for each of its members: as it is, or changed as little as their own calendars, levels and returns ask. */
 export function MembersPanel({ stored, members, squadId }: MembersPanelProps) {
-  const [laid, setLaid] = useState<ReadonlyMap<string, { outlook: Outlook; moves: Move[] }>>(new Map());
+  const [laid, setLaid] = useState<ReadonlyMap<string, { outlook: ScheduleResult; moves: Move[] }>>(new Map());
   const [running, setRunning] = useState(false);
   const [saved, setSaved] = useState<ReadonlyMap<string, string>>(new Map());
   const [problem, setProblem] = useState('');
@@ -39,7 +39,7 @@ export function MembersPanel({ stored, members, squadId }: MembersPanelProps) {
   const layAll = async () => {
     if (!stored) return;
     const state = useSeason.getState();
-    const squadLaid = laidNow(state);
+    const squadLaid = scheduledNow(state);
     const season = { ...withFeeds(state.season, state.fromFeeds), laid: squadLaid };
     stopper.current = new AbortController();
     setLaid(new Map());
@@ -47,7 +47,7 @@ export function MembersPanel({ stored, members, squadId }: MembersPanelProps) {
     setRunning(true);
     setProblem('');
     try {
-      await outlooksAway(
+      await schedulesInWorker(
         members.map((athlete) => ({
           who: athlete.id,
           // Nothing of its own is laid: it is the squad's plan that is held to.
@@ -67,7 +67,7 @@ export function MembersPanel({ stored, members, squadId }: MembersPanelProps) {
         },
       );
     } catch {
-      setProblem('Laying stopped with a fault. Try again.');
+      setProblem('Scheduling failed. Try again.');
     } finally {
       setRunning(false);
     }
@@ -85,7 +85,7 @@ export function MembersPanel({ stored, members, squadId }: MembersPanelProps) {
         });
         setSaved((all) => new Map(all).set(id, 'kept'));
       } catch (error) {
-        setSaved((all) => new Map(all).set(id, error instanceof ApiError ? error.message : 'was not kept'));
+        setSaved((all) => new Map(all).set(id, error instanceof ApiError ? error.message : 'not saved'));
       }
     }
     await queryClient.invalidateQueries({ queryKey: seasonKey(squadId) });
@@ -96,7 +96,7 @@ export function MembersPanel({ stored, members, squadId }: MembersPanelProps) {
     <>
       <div className="flex items-center gap-2">
         <button type="button" className="key h-7" disabled={running || !stored} onClick={() => void layAll()}>
-          Lay for each
+          Schedule each athlete
         </button>
         {running ? (
           <button type="button" className="key h-7" onClick={() => stopper.current.abort()}>
@@ -105,12 +105,12 @@ export function MembersPanel({ stored, members, squadId }: MembersPanelProps) {
         ) : (
           ready > 0 && (
             <button type="button" className="key key-strong h-7" onClick={() => void saveAll()}>
-              Keep for all
+              Save for all
             </button>
           )
         )}
         <span role="status" className="text-quiet">
-          {ready > 0 || running ? `${ready} of ${members.length} laid` : ''}
+          {ready > 0 || running ? `${ready} of ${members.length} scheduled` : ''}
         </span>
       </div>
       {problem && (
@@ -131,17 +131,17 @@ export function MembersPanel({ stored, members, squadId }: MembersPanelProps) {
                   {saved.get(id) ??
                     (mine
                       ? mine.moves.length === 0
-                        ? 'as the squad'
-                        : `${mine.moves.length} differ`
+                        ? 'same as the squad'
+                        : `${mine.moves.length} different`
                       : ownOf(id)?.season.laid.length
                         ? 'own plan'
-                        : 'as the squad')}
+                        : 'same as the squad')}
                 </span>
               </div>
               {mine && mine.moves.length > 0 && (
                 <p className="text-tiny text-quiet">
-                  {mine.moves.slice(0, mostMoves).map(shortly).join(' · ')}
-                  {mine.moves.length > mostMoves ? ` · ${mine.moves.length - mostMoves} more` : ''}
+                  {mine.moves.slice(0, maxMoves).map(shortly).join(' · ')}
+                  {mine.moves.length > maxMoves ? ` · ${mine.moves.length - maxMoves} more` : ''}
                 </p>
               )}
             </li>

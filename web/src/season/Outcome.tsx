@@ -1,8 +1,8 @@
-import type { Move } from '@tropaeum/core/season/laid';
+import type { Move } from '@tropaeum/core/season/scheduler/scheduled-session';
 import { sessionTypeNames } from '@tropaeum/core/session-type/session-type';
 import { X } from 'lucide-react';
 import { dayName } from '../ui/days';
-import { isKept, useSeason, useSeasonParts } from './store';
+import { isSaved, useSeason, useSeasonParts } from './store';
 
 function wordsOf(move: Move): string {
   const name = sessionTypeNames[move.type];
@@ -10,7 +10,7 @@ function wordsOf(move: Move): string {
   return 'added' in move ? `${name} new on ${dayName(move.added)}` : `${name} of ${dayName(move.dropped)} left out`;
 }
 
-const mostShown = 6;
+const maxShown = 6;
 
 /** What came of the last change: what moved, what would move if what is held were let go, and what is not kept yet. */
 export function Outcome() {
@@ -23,7 +23,7 @@ export function Outcome() {
     undo: s.undo,
     forgetMoves: s.forgetMoves,
   }));
-  const kept = useSeason(isKept);
+  const kept = useSeason(isSaved);
   const canUndo = useSeason((s) => s.past.length > 0);
   if (problem)
     return (
@@ -40,10 +40,10 @@ export function Outcome() {
         className="no-print fixed bottom-5 left-44 z-30 max-w-3xl border-l-4 border-bronze bg-lit px-3 py-2 text-small shadow-[0_2px_12px_rgb(0_0_0/0.35)]"
       >
         <p>
-          <b>Let go on {dayName(consequence.to)}:</b>{' '}
+          <b>If moved to {dayName(consequence.to)}:</b>{' '}
           {consequence.moves.length === 0
-            ? 'nothing else moves.'
-            : `${consequence.moves.slice(0, mostShown).map(wordsOf).join(' · ')}${consequence.moves.length > mostShown ? ` · and ${consequence.moves.length - mostShown} more` : ''}`}
+            ? 'nothing else changes.'
+            : `${consequence.moves.slice(0, maxShown).map(wordsOf).join(' · ')}${consequence.moves.length > maxShown ? ` · and ${consequence.moves.length - maxShown} more` : ''}`}
         </p>
         {consequence.gave.slice(0, 2).map((words) => (
           <p key={words} className="text-oxide">
@@ -61,15 +61,15 @@ export function Outcome() {
       >
         <p className="min-w-0 flex-1">
           <b>{moves.length === 1 ? 'One session moved' : `${moves.length} sessions moved`}</b>{' '}
-          {moves.slice(0, mostShown).map(wordsOf).join(' · ')}
-          {moves.length > mostShown ? ` · and ${moves.length - mostShown} more` : ''}
+          {moves.slice(0, maxShown).map(wordsOf).join(' · ')}
+          {moves.length > maxShown ? ` · and ${moves.length - maxShown} more` : ''}
         </p>
         {canUndo && (
           <button type="button" className="underline" onClick={undo}>
             Undo
           </button>
         )}
-        <button type="button" aria-label="Seen" onClick={forgetMoves}>
+        <button type="button" aria-label="Dismiss" onClick={forgetMoves}>
           <X size={14} />
         </button>
       </div>
@@ -77,9 +77,9 @@ export function Outcome() {
   if (!kept && !laying)
     return (
       <div className="no-print mb-2 flex items-center gap-3 border-l-4 border-laurel bg-lit px-3 py-1.5 text-small">
-        <p className="flex-1">Laid as far as the calendar goes; not kept yet.</p>
+        <p className="flex-1">Schedule ready, not saved.</p>
         <button type="button" className="key key-strong h-7" onClick={keep}>
-          Keep this plan
+          Save plan
         </button>
       </div>
     );

@@ -1,23 +1,23 @@
-import { dayAfter } from '@tropaeum/core/athlete/athlete';
+import { dayAfter } from '@tropaeum/core/date/days';
+import { mondayOf, type PhaseSpan } from '@tropaeum/core/season/calendar/season-on';
+import { buildPhases, faultsOfPhases, phaseNames } from '@tropaeum/core/season/periodisation/phases';
+import { dayReasons, loadingReasons, loadingSchemes, type ScheduleRules } from '@tropaeum/core/season/plan/season-plan';
 import {
   dayBeforeChoices,
+  defaultLabelRules,
   type LabelRules,
   labelRuleFacts,
   labelRulesOf,
   numberRules,
-  usualLabelRules,
-} from '@tropaeum/core/season/days/label-rules';
-import { faultsOfPhases, layPhases, phaseNames } from '@tropaeum/core/season/phases';
-import { mondayOf, type PhaseSpan } from '@tropaeum/core/season/season';
-import { dayReasons, type LayingRules, loadingReasons, loadingSchools } from '@tropaeum/core/season/season-plan';
-import { type Phase, phases as phaseKinds } from '@tropaeum/core/session/brief';
+} from '@tropaeum/core/season/scheduler/label-rules';
+import { type Phase, phases as phaseKinds } from '@tropaeum/core/session-type/aims-and-phases';
 import { Plus, X } from 'lucide-react';
 import { capital } from '../ui/words';
 import { useSeasonParts, withFeeds } from './store';
 
 const numbers: readonly { rule: 'least' | 'most' | 'restDays'; label: string; most: number }[] = [
-  { rule: 'least', label: 'Sessions a week, at least', most: 6 },
-  { rule: 'most', label: 'at most', most: 6 },
+  { rule: 'least', label: 'Sessions a week, minimum', most: 6 },
+  { rule: 'most', label: 'maximum', most: 6 },
   { rule: 'restDays', label: 'Rest days a week', most: 4 },
 ];
 const zones = (own: string) => [...new Set([own, ...Intl.supportedValuesOf('timeZone')])];
@@ -26,14 +26,12 @@ const zones = (own: string) => [...new Set([own, ...Intl.supportedValuesOf('time
 export function RulesPanel({ forAthlete }: { forAthlete: boolean }) {
   const { season, changeSeason } = useSeasonParts((s) => ({ season: s.season, changeSeason: s.changeSeason }));
   const { rules, school } = season;
-  const put = (changed: Partial<LayingRules>) =>
+  const put = (changed: Partial<ScheduleRules>) =>
     changeSeason((now) => ({ ...now, rules: { ...now.rules, ...changed } }));
   return (
     <>
       {forAthlete ? (
-        <p className="text-quiet">
-          Rules and phases are the squad's. What is this athlete's own stands in the calendar.
-        </p>
+        <p className="text-quiet">Rules and phases belong to the squad. Change this athlete's days in the calendar.</p>
       ) : (
         <div className="grid grid-cols-[1fr_6.6rem] items-center gap-x-2 gap-y-1.5">
           {numbers.map(({ rule, label, most }) => (
@@ -53,7 +51,7 @@ export function RulesPanel({ forAthlete }: { forAthlete: boolean }) {
             </label>
           ))}
           <label className="contents">
-            <span>Sessions are done at</span>
+            <span>Usual time</span>
             <input
               type="time"
               className="field h-7"
@@ -62,7 +60,7 @@ export function RulesPanel({ forAthlete }: { forAthlete: boolean }) {
             />
           </label>
           <label className="contents">
-            <span>Minutes of a session</span>
+            <span>Session length, minutes</span>
             <input
               type="number"
               min={10}
@@ -76,7 +74,7 @@ export function RulesPanel({ forAthlete }: { forAthlete: boolean }) {
             />
           </label>
           <label className="col-span-2 mt-1">
-            <span>Time zone of the club</span>
+            <span>Time zone</span>
             <select
               className="field h-7"
               value={season.zone}
@@ -96,8 +94,8 @@ export function RulesPanel({ forAthlete }: { forAthlete: boolean }) {
             <span>
               A short second session before practice{' '}
               <span className="text-quiet">
-                Ten minutes for shoulder or hips, twice a week at most, on days that have a session anyway: nothing is
-                taken from the easy days.
+                Ten minutes for shoulder or hips, up to twice a week, only on days that already have a session, so easy
+                days stay easy.
               </span>
             </span>
           </label>
@@ -115,7 +113,7 @@ export function RulesPanel({ forAthlete }: { forAthlete: boolean }) {
           </fieldset>
           <fieldset className="col-span-2 mt-2">
             <legend className="label">Loading</legend>
-            {loadingSchools.map((one) => (
+            {loadingSchemes.map((one) => (
               <label key={one} className="flex items-baseline gap-2 py-0.5">
                 <input
                   type="radio"
@@ -137,16 +135,16 @@ export function RulesPanel({ forAthlete }: { forAthlete: boolean }) {
   );
 }
 
-const dayBeforeWords = { primer: 'a primer', mobility: 'mobility only', nothing: 'nothing' } as const;
+const dayBeforeWords = { primer: 'primer', mobility: 'mobility only', nothing: 'nothing' } as const;
 
 /** What each label of a day allows, with where its usual value comes from; what is changed is marked, and can be put back. */
-function LabelRulesList({ rules, put }: { rules: LayingRules; put: (changed: Partial<LayingRules>) => void }) {
+function LabelRulesList({ rules, put }: { rules: ScheduleRules; put: (changed: Partial<ScheduleRules>) => void }) {
   const now = labelRulesOf(rules.labels);
   const set = (changed: Partial<LabelRules>) => put({ labels: { ...rules.labels, ...changed } });
-  const changed = (rule: keyof LabelRules) => now[rule] !== usualLabelRules[rule];
+  const changed = (rule: keyof LabelRules) => now[rule] !== defaultLabelRules[rule];
   return (
     <details className="mt-4" open={Object.keys(rules.labels).length > 0}>
-      <summary className="label cursor-pointer border-b border-stone pb-1">What the days allow</summary>
+      <summary className="label cursor-pointer border-b border-stone pb-1">What each day allows</summary>
       <ul>
         {numberRules.map((rule) => {
           const { name, unit, least, most, step, source } = labelRuleFacts[rule];
@@ -175,7 +173,7 @@ function LabelRulesList({ rules, put }: { rules: LayingRules; put: (changed: Par
         })}
         <li className="border-b border-edge py-1.5">
           <label className="flex items-center justify-between gap-2">
-            <span className={changed('dayBefore') ? 'font-bold' : ''}>The day before a fixture</span>
+            <span className={changed('dayBefore') ? 'font-bold' : ''}>Day before a fixture</span>
             <select
               className="field h-7 w-32"
               value={now.dayBefore}
@@ -189,12 +187,14 @@ function LabelRulesList({ rules, put }: { rules: LayingRules; put: (changed: Par
             </select>
           </label>
           <p className="text-tiny leading-tight text-quiet">
-            Some wake the legs up, some leave them alone; nothing heavy either way. Common practice, no source.
+            Some coaches prime the legs, some rest them. Nothing heavy either way. Common practice, no source.
           </p>
         </li>
         <li className="border-b border-edge py-1.5">
           <label className="flex items-center justify-between gap-2">
-            <span className={changed('practiceEndsBy') ? 'font-bold' : ''}>No session behind practice after</span>
+            <span className={changed('practiceEndsBy') ? 'font-bold' : ''}>
+              No session after practices that end later than
+            </span>
             <input
               type="time"
               className="field h-7 w-24"
@@ -202,12 +202,12 @@ function LabelRulesList({ rules, put }: { rules: LayingRules; put: (changed: Par
               onChange={(e) => e.target.value && set({ practiceEndsBy: e.target.value })}
             />
           </label>
-          <p className="text-tiny leading-tight text-quiet">Sleep goes first. Common practice, no source.</p>
+          <p className="text-tiny leading-tight text-quiet">Sleep comes first. Common practice, no source.</p>
         </li>
       </ul>
       {Object.keys(rules.labels).length > 0 && (
         <button type="button" className="mt-1 underline" onClick={() => put({ labels: {} })}>
-          Back to what is usual
+          Reset to defaults
         </button>
       )}
     </details>
@@ -230,7 +230,7 @@ function PhaseList() {
     const { entries } = withFeeds(season, fromFeeds);
     const last = entries.reduce((end, { on, kind }) => (kind === 'fixture' && on > end ? on : end), today);
     const from = phases[0] && phases[0].startsOn < today ? phases[0].startsOn : mondayOf(today);
-    const laid = layPhases(entries, from, dayAfter(mondayOf(last), 7 * 8 - 1));
+    const laid = buildPhases(entries, from, dayAfter(mondayOf(last), 7 * 8 - 1));
     changeSeason((now) => ({ ...now, phases: laid }));
   };
   const add = () => {
@@ -259,7 +259,7 @@ function PhaseList() {
             <Plus size={14} />
           </button>
           <button type="button" className="key h-6 px-2" onClick={layBackwards}>
-            Lay from fixtures
+            Build from fixtures
           </button>
         </span>
       </div>
@@ -270,13 +270,13 @@ function PhaseList() {
             <li key={at} className="border-b border-edge py-1.5">
               <div className="flex gap-1">
                 <input
-                  aria-label="Name of the phase"
+                  aria-label="Phase name"
                   className="field h-6 min-w-0 flex-1 px-1 font-semibold"
                   value={phase.name}
                   onChange={(e) => put(at, { name: e.target.value })}
                 />
                 <select
-                  aria-label="Kind of phase"
+                  aria-label="Phase type"
                   className="field h-6 w-28 px-0.5"
                   value={phase.phase}
                   onChange={(e) => put(at, { phase: e.target.value as Phase })}
@@ -289,7 +289,7 @@ function PhaseList() {
                 </select>
                 <button
                   type="button"
-                  aria-label={`Take ${phase.name} out`}
+                  aria-label={`Remove ${phase.name}`}
                   onClick={() => changeSeason((now) => ({ ...now, phases: now.phases.filter((_, i) => i !== at) }))}
                 >
                   <X size={13} />
@@ -318,7 +318,7 @@ function PhaseList() {
           );
         })}
       </ul>
-      {phases.length === 0 && <p className="py-2 text-quiet">None yet: every week counts as in season.</p>}
+      {phases.length === 0 && <p className="py-2 text-quiet">No phases yet: every week counts as in season.</p>}
     </section>
   );
 }

@@ -4,10 +4,10 @@ import { CalendarPanel } from './CalendarPanel';
 import { LoadPanel } from './LoadPanel';
 import { MembersPanel } from './MembersPanel';
 import { RulesPanel } from './RulesPanel';
-import type { Selected } from './SeasonView';
 import { SelectedEntry } from './SelectedEntry';
 import { SelectedSession } from './SelectedSession';
 import type { StoredSeason } from './season-data';
+import type { Selected } from './selected';
 import { WeekPanel } from './WeekPanel';
 
 interface SeasonSideProps {
@@ -28,7 +28,7 @@ export function SeasonSide({ squad, athlete, stored, squads, selected, day, toda
   return (
     <aside
       aria-label="About the season"
-      className="no-print w-72 shrink-0 overflow-y-auto border-l border-edge bg-sheet px-3.5 py-4"
+      className="no-print w-72 shrink-0 max-[1100px]:w-60 overflow-y-auto border-l border-edge bg-sheet px-3.5 py-4"
     >
       {selected?.entry ? (
         <SelectedEntry entry={selected.entry} members={athlete ? [athlete] : members} />
@@ -36,8 +36,8 @@ export function SeasonSide({ squad, athlete, stored, squads, selected, day, toda
         <SelectedSession day={selected.day} athlete={athlete} members={members} />
       ) : (
         <p className="mb-4 text-small text-quiet">
-          Choose a session to see why it stands there, or a fixture to say who played. Drag it to another day: what
-          would move is told before you let go.
+          Select a session to see why it is on that day, or a fixture to enter who played. Drag either to another day:
+          you see what changes before you drop it.
         </p>
       )}
       <WeekPanel day={selected?.day ?? day} athleteId={athlete?.id} stored={stored} />

@@ -7,19 +7,19 @@ import {
   useSensor,
   useSensors,
 } from '@dnd-kit/core';
-import { dayAfter, daysBetween } from '@tropaeum/core/athlete/athlete';
-import { counted, daysOf, type Entry, notReplaced } from '@tropaeum/core/season/calendar';
-import type { LaidSession } from '@tropaeum/core/season/laid';
-import { mondayOf } from '@tropaeum/core/season/season';
-import { entriesOf, laidWeeks } from '@tropaeum/core/season/season-plan';
+import { dayAfter, daysBetween } from '@tropaeum/core/date/days';
+import { daysOf, type Entry, validEntries, withoutOverrides } from '@tropaeum/core/season/calendar/calendar';
+import { mondayOf } from '@tropaeum/core/season/calendar/season-on';
+import { entriesOf, scheduledWeeks } from '@tropaeum/core/season/plan/season-plan';
+import type { ScheduledSession } from '@tropaeum/core/season/scheduler/scheduled-session';
 import { sessionTypeNames } from '@tropaeum/core/session-type/session-type';
 import { Printer } from 'lucide-react';
 import { useCallback, useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useOutletContext, useParams } from 'react-router';
-import type { DeskContext } from '../Desk';
-import type { SaveState } from '../saving/late-saver';
-import { dayName } from '../ui/days';
+import type { CoachContext } from '../api/coach-context';
+import type { SaveState } from '../saving/debounced-saver';
+import { dayMonth, dayName, weekdays } from '../ui/days';
 import { Trouble, Waiting } from '../ui/States';
 import { UndoKeys } from '../ui/UndoKeys';
 import { AddEntry } from './AddEntry';
@@ -28,7 +28,8 @@ import { timingWords } from './kinds';
 import { Outcome } from './Outcome';
 import { SeasonSide } from './SeasonSide';
 import { useSeasonSaveState } from './saving';
-import { askOf, laidNow, movedBy, planOf, useSeasonFacts, useSeasonParts } from './store';
+import type { Selected } from './selected';
+import { movedBy, planOf, requestOf, scheduledNow, useSeasonFacts, useSeasonParts } from './store';
 import { useOpenSeason } from './use-open-season';
 import { type DayContent, WeekRow } from './WeekRow';
 
@@ -38,12 +39,6 @@ const saveWords: Record<SaveState['kind'], string> = {
   waiting: 'saving …',
   trouble: '',
 };
-const weekdays = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
-/** What is chosen: a day with its session, or an entry on it. */
-export interface Selected {
-  day: string;
-  entry?: Entry;
-}
 
 const nothingOn: DayContent = { entries: [], session: undefined, written: undefined, pinned: false, label: undefined };
 
@@ -51,12 +46,12 @@ const nothingOn: DayContent = { entries: [], session: undefined, written: undefi
 function useDays(): (day: string) => DayContent {
   const state = useSeasonFacts();
   return useMemo(() => {
-    const ask = askOf(state);
+    const ask = requestOf(state);
     const days = new Map<string, DayContent>();
     const on = (day: string) => days.get(day) ?? nothingOn;
-    for (const entry of counted(entriesOf(ask)))
+    for (const entry of validEntries(entriesOf(ask)))
       for (const day of daysOf(entry)) days.set(day, { ...on(day), entries: [...on(day).entries, entry] });
-    for (const session of laidNow(state)) days.set(session.on, { ...on(session.on), session });
+    for (const session of scheduledNow(state)) days.set(session.on, { ...on(session.on), session });
     for (const written of state.written) days.set(written.on, { ...on(written.on), written });
     for (const [day, label] of Object.entries(state.outlook?.labels ?? {})) days.set(day, { ...on(day), label });
     for (const { on: day } of planOf(state).pins) days.set(day, { ...on(day), pinned: true });
@@ -66,7 +61,7 @@ function useDays(): (day: string) => DayContent {
 
 /** The season of a squad or of one athlete: weeks down, days across; what is dragged lays the rest anew. */
 export function SeasonView() {
-  const { squads, today, day } = useOutletContext<DeskContext>();
+  const { squads, today, day } = useOutletContext<CoachContext>();
   const { squadId: squadInPath, athleteId } = useParams();
   const athlete = squads.athletes.find((a) => a.id === athleteId);
   const squad = squads.squads.find((s) => s.id === (athlete?.squadId ?? squadInPath));
@@ -111,7 +106,7 @@ export function SeasonView() {
     [putEntry],
   );
   const feedIds = useMemo(
-    () => new Set(notReplaced(fromFeeds, season.entries).map(({ id }) => id)),
+    () => new Set(withoutOverrides(fromFeeds, season.entries).map(({ id }) => id)),
     [fromFeeds, season.entries],
   );
   const selectSession = useCallback((on: string) => setChosen({ day: on }), []);
@@ -147,7 +142,7 @@ export function SeasonView() {
           <h1 className="head truncate text-[1.4rem]">
             {athlete?.name ?? squad.name}
             <span className="ml-3 text-[0.92rem] font-normal text-quiet [font-family:var(--font-text)]">
-              {laidWeeks} weeks from {dayName(start).slice(4)}
+              {scheduledWeeks} weeks from {dayMonth(start)}
               {athlete && (
                 <>
                   {' · '}
@@ -160,7 +155,7 @@ export function SeasonView() {
           </h1>
           <div className="no-print flex items-center gap-1.5">
             <span className="w-24 text-right text-small text-quiet" aria-live="polite">
-              {laying ? 'laying …' : changes > 0 ? saveWords[save.kind] : ''}
+              {laying ? 'calculating …' : changes > 0 ? saveWords[save.kind] : ''}
             </span>
             <UndoKeys past={past} future={future} undo={undo} redo={redo} />
             <button
@@ -178,7 +173,7 @@ export function SeasonView() {
           <p role="alert" className="text-small text-oxide">
             {save.words}{' '}
             <button type="button" className="underline" onClick={again}>
-              Open it again
+              Reload
             </button>
           </p>
         )}
@@ -194,17 +189,17 @@ export function SeasonView() {
           <table className="w-full table-fixed border-collapse">
             <thead>
               <tr className="label text-left">
-                <th className="w-24 font-semibold">Week</th>
+                <th className="w-24 font-semibold max-[1100px]:w-20">Week</th>
                 {weekdays.map((name) => (
                   <th key={name} className="font-semibold">
                     {name}
                   </th>
                 ))}
-                <th className="w-32 pl-2 font-semibold">Volume</th>
+                <th className="w-32 pl-2 font-semibold max-[1100px]:w-20">Volume</th>
               </tr>
             </thead>
             <tbody>
-              {Array.from({ length: laidWeeks }, (_, w) => dayAfter(start, 7 * w)).map((monday, w) => (
+              {Array.from({ length: scheduledWeeks }, (_, w) => dayAfter(start, 7 * w)).map((monday, w) => (
                 <WeekRow
                   key={monday}
                   monday={monday}
@@ -242,7 +237,7 @@ export function SeasonView() {
 }
 
 /** Every laid session with its time, label and reason, on paper. */
-function DayByDay({ laid, from }: { laid: readonly LaidSession[]; from: string }) {
+function DayByDay({ laid, from }: { laid: readonly ScheduledSession[]; from: string }) {
   return (
     <table className="mt-4 hidden w-full text-left text-small print:table" data-day-by-day>
       <thead>

@@ -1,6 +1,6 @@
-import type { TextFault } from '@tropaeum/core/athlete/day-in-text';
-import { type Entry, faultsOfEntry } from '@tropaeum/core/season/calendar';
-import { playedWords, readPlayed } from '@tropaeum/core/season/played-text';
+import type { TextFault } from '@tropaeum/core/date/day-text';
+import { type Entry, faultsOfEntry } from '@tropaeum/core/season/calendar/calendar';
+import { playedWords, readPlayed } from '@tropaeum/core/season/calendar/played-text';
 import { useEffect, useState } from 'react';
 import type { ListedAthlete } from '../api/types';
 import { dayName } from '../ui/days';
@@ -68,7 +68,7 @@ export function SelectedEntry({ entry, members }: SelectedEntryProps) {
           )}
           {kind === 'practice' && (
             <label>
-              <span className="block text-tiny text-quiet">Effort, 0 to 10</span>
+              <span className="block text-tiny text-quiet">Session RPE, 0 to 10</span>
               <input
                 type="number"
                 min={0}
@@ -83,7 +83,7 @@ export function SelectedEntry({ entry, members }: SelectedEntryProps) {
       )}
       {(kind === 'fixture' || kind === 'practice') && (
         <label className="mt-2 block">
-          <span className="block text-tiny text-quiet">How much it matters</span>
+          <span className="block text-tiny text-quiet">Priority</span>
           <select
             className="field h-7"
             value={importance}
@@ -101,19 +101,15 @@ export function SelectedEntry({ entry, members }: SelectedEntryProps) {
         <div className="mt-2 space-y-1">
           <Tick
             checked={entry.despiteClosed}
-            label="Held although it is closed"
+            label="Practice takes place anyway"
             onTick={(despiteClosed) => put({ despiteClosed })}
           />
-          <Tick
-            checked={entry.replaced}
-            label="Replaced by a session at home"
-            onTick={(replaced) => put({ replaced })}
-          />
+          <Tick checked={entry.replaced} label="Replace with a home session" onTick={(replaced) => put({ replaced })} />
         </div>
       )}
       {kind === 'travel' && (
         <div className="mt-2">
-          <Tick checked={entry.overnight} label="Takes the night" onTick={(overnight) => put({ overnight })} />
+          <Tick checked={entry.overnight} label="Overnight" onTick={(overnight) => put({ overnight })} />
         </div>
       )}
       {kind === 'fixture' && <Played entry={entry} members={members} onPlayed={(playedBy) => put({ playedBy })} />}
@@ -177,8 +173,8 @@ function Played({ entry, members, onPlayed }: PlayedProps) {
           </span>
         ) : (
           <span className="text-quiet">
-            {said ? 'Enter to change it. ' : ''}Who is not named played all of it. Under 30 minutes counts as not
-            played: DNP+1 instead of MD+1 in the own season.
+            {said ? 'Press Enter to change it. ' : ''}Athletes not named played the whole match. Under 30 minutes counts
+            as not played (DNP+1 instead of MD+1 in their season).
           </span>
         )}
       </p>

@@ -2,10 +2,10 @@ import { type SessionType, sessionTypeNames, sessionTypes } from '@tropaeum/core
 import { Pin, PinOff, X } from 'lucide-react';
 import { Link } from 'react-router';
 import type { ListedAthlete } from '../api/types';
-import { pageFor } from '../session/as-laid';
+import { pageFor } from '../session/state/scheduled-page';
 import { dayName } from '../ui/days';
 import { timingWords, typeFill } from './kinds';
-import { laidNow, planOf, useSeason } from './store';
+import { planOf, scheduledNow, useSeason } from './store';
 
 interface SelectedSessionProps {
   day: string;
@@ -14,19 +14,19 @@ interface SelectedSessionProps {
 }
 
 /** What a laid session holds, in words. */
-function holding({ heavyLower, heavyUpper, contacts, eccentric }: ReturnType<typeof laidNow>[number]): string {
+function holding({ heavyLower, heavyUpper, contacts, eccentric }: ReturnType<typeof scheduledNow>[number]): string {
   const parts = [
-    heavyLower ? `${heavyLower} heavy sets of the legs` : '',
-    heavyUpper ? `${heavyUpper} of the upper body` : '',
-    eccentric ? `${eccentric} slow` : '',
-    contacts ? `${contacts} landings` : '',
+    heavyLower ? `${heavyLower} heavy leg sets` : '',
+    heavyUpper ? `${heavyUpper} heavy upper-body sets` : '',
+    eccentric ? `${eccentric} slow eccentric sets` : '',
+    contacts ? `${contacts} jump contacts` : '',
   ].filter(Boolean);
   return parts.length ? parts.join(', ') : 'nothing heavy';
 }
 
 /** The session that was chosen: why it stands there, what it holds, its pin, and the page where it is written. */
 export function SelectedSession({ day, athlete, members }: SelectedSessionProps) {
-  const session = useSeason((s) => laidNow(s).find(({ on }) => on === day));
+  const session = useSeason((s) => scheduledNow(s).find(({ on }) => on === day));
   const label = useSeason((s) => s.outlook?.labels[day]);
   const pin = useSeason((s) => planOf(s).pins.find(({ on }) => on === day));
   const setPin = useSeason((s) => s.pin);
@@ -59,12 +59,12 @@ export function SelectedSession({ day, athlete, members }: SelectedSessionProps)
           )}
         </>
       ) : (
-        <h2 className="head text-lg">{pin ? 'Nothing, as you wish' : 'No session'}</h2>
+        <h2 className="head text-lg">{pin ? 'No session (your choice)' : 'No session'}</h2>
       )}
       <div className="mt-2 flex flex-wrap items-center gap-2 text-small">
         {pin ? (
           <button type="button" className="key h-7" onClick={() => setPin(day, undefined)}>
-            <PinOff size={13} /> Let go
+            <PinOff size={13} /> Unpin
           </button>
         ) : (
           session && (
@@ -75,7 +75,7 @@ export function SelectedSession({ day, athlete, members }: SelectedSessionProps)
         )}
         {session && (
           <button type="button" className="key h-7" onClick={() => setPin(day, 'none')}>
-            <X size={13} /> None this day
+            <X size={13} /> No session this day
           </button>
         )}
         <label className="flex items-center gap-1">
@@ -97,9 +97,9 @@ export function SelectedSession({ day, athlete, members }: SelectedSessionProps)
       {session && who && (
         <p className="mt-2 text-small">
           <Link to={pageFor(who.id, session)} className="font-semibold underline">
-            Write it{athlete ? '' : ` for ${who.name}`}
+            Plan it{athlete ? '' : ` for ${who.name}`}
           </Link>
-          {!athlete && <span className="text-quiet">, then for the whole squad from there</span>}
+          {!athlete && <span className="text-quiet">, then for the whole squad</span>}
         </p>
       )}
     </section>

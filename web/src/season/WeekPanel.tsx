@@ -1,7 +1,7 @@
-import { axisWords } from '@tropaeum/core/season/days/case-plan';
-import { mondayOf } from '@tropaeum/core/season/season';
+import { mondayOf } from '@tropaeum/core/season/calendar/season-on';
+import { axisWords } from '@tropaeum/core/season/scheduler/case-plan';
 import { costAxes } from '@tropaeum/core/session-type/cost';
-import { dayName } from '../ui/days';
+import { dayMonth } from '../ui/days';
 import { capital, words } from '../ui/words';
 import type { StoredSeason } from './season-data';
 import { useSeason } from './store';
@@ -30,14 +30,14 @@ export function WeekPanel({ day, athleteId, stored }: WeekPanelProps) {
   return (
     <section className="mb-4" aria-label="The week">
       <h2 className="label">
-        Week of {dayName(monday).slice(4)}: {words(week.phase)}
+        Week of {dayMonth(monday)}: {words(week.phase)}
       </h2>
       <table className="mt-1 w-full text-small">
         <thead>
           <tr className="text-right text-tiny text-quiet">
             <th className="text-left font-normal">Dose</th>
-            <th className="font-normal">laid</th>
-            <th className="font-normal">wanted</th>
+            <th className="font-normal">scheduled</th>
+            <th className="font-normal">target</th>
           </tr>
         </thead>
         <tbody>
@@ -48,7 +48,7 @@ export function WeekPanel({ day, athleteId, stored }: WeekPanelProps) {
                 <td className="py-0.5 leading-tight">{axisWords[axis]}</td>
                 <td className={`dose text-right ${short ? 'font-bold text-oxide' : 'font-semibold'}`}>
                   {whole(week.dose[axis])}
-                  {short && <span className="sr-only"> well short of it</span>}
+                  {short && <span className="sr-only"> well below target</span>}
                 </td>
                 <td className="dose text-right">{whole(week.wanted[axis])}</td>
               </tr>
@@ -57,11 +57,11 @@ export function WeekPanel({ day, athleteId, stored }: WeekPanelProps) {
         </tbody>
       </table>
       <p className="mt-1 text-tiny text-quiet">
-        {week.minutes} minutes at home are laid.{week.because ? ` ${capital(week.because)}.` : ''}
+        {week.minutes} minutes of home sessions.{week.because ? ` ${capital(week.because)}.` : ''}
       </p>
       {patterns.size > 0 && (
         <p className="mt-1 text-tiny text-quiet">
-          Written of it:{' '}
+          Sessions planned:{' '}
           {[...patterns]
             .sort((a, b) => b[1] - a[1])
             .map(([p, sets]) => `${words(p)} ${sets}`)

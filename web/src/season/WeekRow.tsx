@@ -1,19 +1,18 @@
 import { useDroppable } from '@dnd-kit/core';
-import { dayAfter } from '@tropaeum/core/athlete/athlete';
-import type { Entry } from '@tropaeum/core/season/calendar';
-import type { LaidSession } from '@tropaeum/core/season/laid';
-import type { OutlookWeek } from '@tropaeum/core/season/outlook';
-import type { WrittenSession } from '@tropaeum/core/season/season-plan';
-import { format, parseISO } from 'date-fns';
+import { dayAfter } from '@tropaeum/core/date/days';
+import type { Entry } from '@tropaeum/core/season/calendar/calendar';
+import type { ScheduledWeek } from '@tropaeum/core/season/plan/schedule-result';
+import type { PlannedSession } from '@tropaeum/core/season/plan/season-plan';
+import type { ScheduledSession } from '@tropaeum/core/season/scheduler/scheduled-session';
 import { memo } from 'react';
-import { dayName } from '../ui/days';
+import { dayMonth } from '../ui/days';
 import { EntryChip, SessionChip } from './Chips';
 import { shortType } from './kinds';
 
 export interface DayContent {
   entries: readonly Entry[];
-  session: LaidSession | undefined;
-  written: WrittenSession | undefined;
+  session: ScheduledSession | undefined;
+  written: PlannedSession | undefined;
   pinned: boolean;
   /** MD-4 and the like. */
   label: string | undefined;
@@ -45,7 +44,7 @@ function DayCell(props: DayCellProps) {
       className={`relative h-[4.4rem] border border-edge p-0 pt-4 align-top ${isOver ? 'bg-stone' : chosen ? 'bg-lit' : free ? 'bg-sheet' : ''} ${day === today ? 'outline-2 -outline-offset-2 outline-ink' : ''}`}
     >
       <span className={`absolute top-0 left-1 text-tiny ${day === today ? 'font-bold text-ink' : 'text-quiet'} `}>
-        {format(parseISO(day), first ? 'd MMM' : 'd')}
+        {first ? dayMonth(day) : Number(day.slice(8))}
       </span>
       {label && (
         <span
@@ -55,7 +54,7 @@ function DayCell(props: DayCellProps) {
         </span>
       )}
       {written && (
-        <span className="block truncate px-1 text-tiny text-quiet" title="Written">
+        <span className="block truncate px-1 text-tiny text-quiet" title="Session planned">
           {shortType[written.type]} ✓
         </span>
       )}
@@ -86,7 +85,7 @@ function DayCell(props: DayCellProps) {
 
 interface WeekRowProps extends Omit<DayCellProps, keyof DayContent | 'day' | 'chosen' | 'isSelected'> {
   monday: string;
-  week: OutlookWeek | undefined;
+  week: ScheduledWeek | undefined;
   contentOf: (day: string) => DayContent;
   chosenDay: string;
   selected: string | undefined;
@@ -95,7 +94,7 @@ interface WeekRowProps extends Omit<DayCellProps, keyof DayContent | 'day' | 'ch
 }
 
 /** How much of what is wanted a week holds, as a bar with its figure. */
-function Volume({ week }: { week: OutlookWeek }) {
+function Volume({ week }: { week: ScheduledWeek }) {
   const most = Math.max(week.volume, week.wantedVolume, 1);
   const told = `${Math.round(week.volume)} of ${Math.round(week.wantedVolume)} sets${week.because ? `: ${week.because}` : ''}`;
   return (
@@ -121,7 +120,7 @@ export const WeekRow = memo(function WeekRow(props: WeekRowProps) {
   return (
     <tr data-week={monday} className={newPhase ? 'border-t-2 border-ink' : ''}>
       <th scope="row" className="w-24 border border-edge px-1.5 py-1 text-left align-top font-normal">
-        <span className="block text-small font-semibold">{dayName(monday).slice(4)}</span>
+        <span className="block text-small font-semibold">{dayMonth(monday)}</span>
         {week && (
           <span className={`block text-tiny leading-tight ${newPhase ? 'font-bold' : 'text-quiet'}`}>
             {week.phase.replaceAll('-', ' ')}, week {week.week}

@@ -1,5 +1,5 @@
-import type { Quality } from '@tropaeum/core/exercise/vocabulary';
-import type { EntryKind } from '@tropaeum/core/season/calendar';
+import type { Quality } from '@tropaeum/core/exercise/model/vocabulary';
+import type { EntryKind } from '@tropaeum/core/season/calendar/calendar';
 import type { SessionType } from '@tropaeum/core/session-type/session-type';
 
 /** The word that a type is known by where there is little room. */
@@ -78,6 +78,6 @@ export const entryWords: Record<EntryKind, string> = {
 export const timingWords = {
   before: 'before the sport',
   between: 'between practices',
-  after: 'behind practice',
+  after: 'after practice',
   only: '',
 } as const;

@@ -1,8 +1,8 @@
-import { fixturesOf } from '@tropaeum/core/season/calendar';
-import { entriesOf } from '@tropaeum/core/season/season-plan';
+import { fixturesOf } from '@tropaeum/core/season/calendar/calendar';
+import { entriesOf } from '@tropaeum/core/season/plan/season-plan';
 import { useMemo } from 'react';
 import type { SquadSeason } from '../api/types';
-import { askOf, laidNow, useSeasonFacts } from './store';
+import { requestOf, scheduledNow, useSeasonFacts } from './store';
 
 /** The season that is being changed, as the ribbon above it shows it before it is saved; nothing where none is open. */
 export function useLiveSeason(): { squadId: string; athleteId: string | undefined; season: SquadSeason } | undefined {
@@ -14,8 +14,8 @@ export function useLiveSeason(): { squadId: string; athleteId: string | undefine
       athleteId: facts.athlete?.id,
       season: {
         phases: [...facts.season.phases],
-        fixtures: fixturesOf(entriesOf(askOf(facts))),
-        laid: [...laidNow(facts)],
+        fixtures: fixturesOf(entriesOf(requestOf(facts))),
+        laid: [...scheduledNow(facts)],
       },
     };
   }, [facts]);

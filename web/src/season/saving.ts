@@ -1,9 +1,9 @@
-import type { OwnSeason, SquadSeasonPlan } from '@tropaeum/core/season/season-plan';
+import type { OwnSeason, SquadSeasonPlan } from '@tropaeum/core/season/plan/season-plan';
 import { useSyncExternalStore } from 'react';
 import { ask } from '../api/client';
 import { queryClient } from '../api/queries';
-import { LateSaver, type SaveState } from '../saving/late-saver';
-import { troubleOf } from '../saving/trouble';
+import { DebouncedSaver, type SaveState } from '../saving/debounced-saver';
+import { saveErrorOf } from '../saving/save-error';
 import { type StoredSeason, seasonKey } from './season-data';
 import { pageOf, planOf, useSeason } from './store';
 
@@ -34,7 +34,7 @@ async function write(page: string, content: Content): Promise<void> {
   queryClient.setQueryData<StoredSeason>(seasonKey(squadId), (stored) => putInCopy(stored, content, revision));
 }
 
-const saver = new LateSaver<Content>({ write, troubleOf });
+const saver = new DebouncedSaver<Content>({ write, troubleOf: saveErrorOf });
 
 /** Told when a page is opened: the revision it was read at. */
 export const openedAt = (page: string, revision: number): void => void revisions.set(page, revision);
@@ -48,10 +48,6 @@ useSeason.subscribe((now, before) => {
   if (now.changes === before.changes || page === '') return;
   saver.changed(page, { squadId: now.squadId, athleteId: now.athlete?.id, season: planOf(now) });
 });
-
-/** Resolves when every season that was changed has been saved or could not be. */
-export const seasonsSaved = (): Promise<void> => saver.flush();
-globalThis.addEventListener?.('pagehide', () => void saver.flush());
 
 /** How it stands with the season that is open. */
 export function useSeasonSaveState(): SaveState {

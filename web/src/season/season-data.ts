@@ -1,8 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
 import type { BadLine } from '@tropaeum/core/formats/icalendar-lines';
-import type { Entry } from '@tropaeum/core/season/calendar';
-import type { OwnSeason, SquadSeasonPlan } from '@tropaeum/core/season/season-plan';
-import type { PlanDose } from '@tropaeum/core/season/written';
+import type { Entry } from '@tropaeum/core/season/calendar/calendar';
+import type { PlanDose } from '@tropaeum/core/season/plan/planned-session';
+import type { OwnSeason, SquadSeasonPlan } from '@tropaeum/core/season/plan/season-plan';
 import type { SessionType } from '@tropaeum/core/session-type/session-type';
 import { ask } from '../api/client';
 
@@ -40,7 +40,7 @@ export interface StoredSeason {
   written: WrittenFor[];
 }
 
-export const readSeason = (squadId: string) => ask<StoredSeason>(`/squads/${squadId}/season`);
+const readSeason = (squadId: string) => ask<StoredSeason>(`/squads/${squadId}/season`);
 
 export const seasonKey = (squadId: string) => ['season', squadId];
 

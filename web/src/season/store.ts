@@ -1,36 +1,37 @@
-import { dayAfter, daysBetween } from '@tropaeum/core/athlete/athlete';
-import { type Entry, notReplaced } from '@tropaeum/core/season/calendar';
-import { type LaidSession, movesBetween } from '@tropaeum/core/season/laid';
-import type { Outlook } from '@tropaeum/core/season/outlook';
+import { dayAfter, daysBetween } from '@tropaeum/core/date/days';
+import { type Entry, withoutOverrides } from '@tropaeum/core/season/calendar/calendar';
+import type { ScheduleResult } from '@tropaeum/core/season/plan/schedule-result';
 import {
   emptyOwnSeason,
   emptySeason,
   entriesOf,
   type OwnSeason,
-  type SeasonAsk,
+  type PlannedSession,
+  type ScheduleRequest,
   type SquadSeasonPlan,
-  type WrittenSession,
-} from '@tropaeum/core/season/season-plan';
+} from '@tropaeum/core/season/plan/season-plan';
+import { movesBetween, type ScheduledSession } from '@tropaeum/core/season/scheduler/scheduled-session';
 import type { SessionType } from '@tropaeum/core/session-type/session-type';
 import { create } from 'zustand';
 import { useShallow } from 'zustand/react/shallow';
-import { outlookAway } from '../workers/laying-seasons';
+import { type History, noHistory, redone, remembered, undone } from '../saving/history';
+import { scheduleInWorker } from '../workers/scheduling';
 
 /** Whose season is open: a squad's, or that of one of its athletes. */
 export interface Opened {
   squadId: string;
   sport: string;
-  athlete: (NonNullable<SeasonAsk['athlete']> & { id: string }) | undefined;
+  athlete: (NonNullable<ScheduleRequest['athlete']> & { id: string }) | undefined;
   season: SquadSeasonPlan;
   own: OwnSeason;
   /** What the feeds say. */
   fromFeeds: readonly Entry[];
-  written: readonly WrittenSession[];
+  written: readonly PlannedSession[];
   today: string;
 }
 
 /** Something that is held over a day. */
-export interface Pondered {
+export interface ProposedMove {
   what: 'entry' | 'session';
   id: string;
   from: string;
@@ -38,7 +39,7 @@ export interface Pondered {
 }
 
 /** What it would change if it were let go there. */
-export interface Consequence extends Pondered {
+export interface Consequence extends ProposedMove {
   moves: ReturnType<typeof movesBetween>;
   /** What would give way that does not now. */
   gave: readonly string[];
@@ -50,11 +51,9 @@ interface Snapshot {
   own: OwnSeason;
 }
 
-interface SeasonState extends Opened {
-  past: Snapshot[];
-  future: Snapshot[];
+interface SeasonState extends Opened, History<Snapshot> {
   /** What came of laying; the one of before while it is laid anew. */
-  outlook: Outlook | undefined;
+  outlook: ScheduleResult | undefined;
   laying: boolean;
   /** What moved with the last change, until the coach has seen it. */
   moves: ReturnType<typeof movesBetween>;
@@ -75,7 +74,7 @@ interface SeasonState extends Opened {
   moveSession: (from: string, to: string) => void;
   pin: (on: string, type: SessionType | 'none' | undefined) => void;
   /** Works out what moving something to a day would change, before it is done; nothing ends it. */
-  ponder: (move: Pondered | undefined) => void;
+  ponder: (move: ProposedMove | undefined) => void;
   /** Keeps what is laid now. */
   keep: () => void;
   undo: () => void;
@@ -83,7 +82,7 @@ interface SeasonState extends Opened {
   forgetMoves: () => void;
 }
 
-const mostSteps = 100;
+const snapshot = ({ season, own }: Snapshot): Snapshot => ({ season, own });
 /** How long something is held over a day before it is worked out what that would change, milliseconds. */
 const ponderAfter = 180;
 
@@ -98,10 +97,10 @@ export const pageOf = ({ squadId, athlete }: Pick<SeasonState, 'squadId' | 'athl
 /** The squad's season with what its feeds say; what the coach has moved stands in place of what they say. */
 export const withFeeds = (season: SquadSeasonPlan, fromFeeds: readonly Entry[]): SquadSeasonPlan => ({
   ...season,
-  entries: [...season.entries, ...notReplaced(fromFeeds, season.entries)],
+  entries: [...season.entries, ...withoutOverrides(fromFeeds, season.entries)],
 });
 
-export function askOf({ season, sport, own, fromFeeds, athlete, written, today }: Opened): SeasonAsk {
+export function requestOf({ season, sport, own, fromFeeds, athlete, written, today }: Opened): ScheduleRequest {
   return {
     season: withFeeds(season, fromFeeds),
     sport,
@@ -117,30 +116,30 @@ export function askOf({ season, sport, own, fromFeeds, athlete, written, today }
 }
 
 /** Everything of a session in one order: what comes from the server has its own. */
-const inOrder = (laid: readonly LaidSession[]) =>
+const inOrder = (laid: readonly ScheduledSession[]) =>
   JSON.stringify(laid.map((session) => Object.entries(session).sort(([a], [b]) => (a < b ? -1 : 1))));
-const sameLaid = (a: readonly LaidSession[], b: readonly LaidSession[]) => inOrder(a) === inOrder(b);
+const sameLaid = (a: readonly ScheduledSession[], b: readonly ScheduledSession[]) => inOrder(a) === inOrder(b);
 
 /** The season being planned. It holds what the coach did; sessions are laid from it in a worker. */
 export const useSeason = create<SeasonState>((set, get) => {
   let asked = 0;
   let running = false;
-  let before: readonly LaidSession[] | undefined;
-  let pondered: Pondered | undefined;
+  let before: readonly ScheduledSession[] | undefined;
+  let pondered: ProposedMove | undefined;
 
   /** Lays the season anew, one time for all that changes meanwhile; what is given is what moves are told against, and that what comes is kept. */
-  const layAnew = async (laidBefore: readonly LaidSession[] | undefined) => {
+  const layAnew = async (laidBefore: readonly ScheduledSession[] | undefined) => {
     asked++;
     before = laidBefore;
     set({ laying: true });
     if (running) return;
     running = true;
     try {
-      let outlook: Outlook;
+      let outlook: ScheduleResult;
       let ask: number;
       do {
         ask = asked;
-        outlook = await outlookAway(askOf(get()));
+        outlook = await scheduleInWorker(requestOf(get()));
       } while (ask !== asked);
       const kept = before;
       set({ outlook, laying: false });
@@ -154,23 +153,23 @@ export const useSeason = create<SeasonState>((set, get) => {
         ...(athlete ? { own: holding(s.own) } : { season: { ...s.season, ...holding(s.season) } }),
       }));
     } catch {
-      set({ laying: false, problem: 'Laying the season did not work. Change something to try again.' });
+      set({ laying: false, problem: 'Scheduling failed. Change something to try again.' });
     } finally {
       running = false;
     }
   };
 
-  const workOut = async (move: Pondered) => {
+  const workOut = async (move: ProposedMove) => {
     const state = get();
     const plan = planOf(state);
     const changed =
       move.what === 'session'
-        ? withSessionMoved(plan, laidNow(state), move.from, move.to)
+        ? withSessionMoved(plan, scheduledNow(state), move.from, move.to)
         : withEntryMoved(state, move);
     if (!changed) return;
     const then = state.athlete ? { ...state, own: changed } : { ...state, season: { ...state.season, ...changed } };
-    const now = laidNow(state);
-    const outlook = await outlookAway(askOf(then));
+    const now = scheduledNow(state);
+    const outlook = await scheduleInWorker(requestOf(then));
     if (pondered !== move) return;
     const known = new Set(state.outlook?.gaveWay.map(({ words }) => words));
     const moves = movesBetween(now, outlook.laid, state.today).filter(
@@ -181,10 +180,9 @@ export const useSeason = create<SeasonState>((set, get) => {
   };
 
   const change = (next: Partial<Snapshot>) => {
-    const now = laidNow(get());
+    const now = scheduledNow(get());
     set((s) => ({
-      past: [...s.past, { season: s.season, own: s.own }].slice(-mostSteps),
-      future: [],
+      ...remembered(s, snapshot(s)),
       changes: s.changes + 1,
       problem: undefined,
       moves: [],
@@ -198,15 +196,15 @@ export const useSeason = create<SeasonState>((set, get) => {
     if (athlete) change({ own: to(own) });
     else change({ season: { ...season, ...to(season) } });
   };
-  const step = (from: 'past' | 'future', onto: 'past' | 'future') => {
+  const goTo = (step: (History<Snapshot> & { to: Snapshot }) | undefined) => {
+    if (!step) return;
     const s = get();
-    const back = s[from].at(-1);
-    if (!back) return;
-    const now = laidNow(s);
+    const { to: back, past, future } = step;
+    const now = scheduledNow(s);
     set({
       ...back,
-      [from]: s[from].slice(0, -1),
-      [onto]: [...s[onto], { season: s.season, own: s.own }],
+      past,
+      future,
       changes: s.changes + 1,
       problem: undefined,
       moves: movesBetween(now, planOf({ ...s, ...back }).laid, s.today),
@@ -223,8 +221,7 @@ export const useSeason = create<SeasonState>((set, get) => {
     fromFeeds: [],
     written: [],
     today: '',
-    past: [],
-    future: [],
+    ...noHistory(),
     outlook: undefined,
     laying: false,
     moves: [],
@@ -235,8 +232,7 @@ export const useSeason = create<SeasonState>((set, get) => {
     open(opened) {
       set({
         ...opened,
-        past: [],
-        future: [],
+        ...noHistory(),
         outlook: undefined,
         moves: [],
         problem: undefined,
@@ -245,7 +241,7 @@ export const useSeason = create<SeasonState>((set, get) => {
       void layAnew(undefined);
     },
     feedsAre(fromFeeds) {
-      const now = laidNow(get());
+      const now = scheduledNow(get());
       set({ fromFeeds });
       void layAnew(now);
     },
@@ -256,7 +252,7 @@ export const useSeason = create<SeasonState>((set, get) => {
     putEntry: (entry) =>
       changePlan((plan) => ({ ...plan, entries: [...plan.entries.filter(({ id }) => id !== entry.id), entry] })),
     dropEntry: (id) => changePlan((plan) => ({ ...plan, entries: plan.entries.filter((e) => e.id !== id) })),
-    moveSession: (from, to) => changePlan((plan) => withSessionMoved(plan, laidNow(get()), from, to)),
+    moveSession: (from, to) => changePlan((plan) => withSessionMoved(plan, scheduledNow(get()), from, to)),
     pin: (on, type) =>
       changePlan((plan) => ({
         ...plan,
@@ -272,14 +268,14 @@ export const useSeason = create<SeasonState>((set, get) => {
       const { outlook } = get();
       if (outlook) changePlan((plan) => ({ ...plan, laid: outlook.laid }));
     },
-    undo: () => step('past', 'future'),
-    redo: () => step('future', 'past'),
+    undo: () => goTo(undone(get(), snapshot(get()))),
+    redo: () => goTo(redone(get(), snapshot(get()))),
     forgetMoves: () => set({ moves: [] }),
   };
 });
 
 /** A plan with a session put on another day, and pinned there. */
-function withSessionMoved(plan: OwnSeason, laid: readonly LaidSession[], from: string, to: string): OwnSeason {
+function withSessionMoved(plan: OwnSeason, laid: readonly ScheduledSession[], from: string, to: string): OwnSeason {
   const session = laid.find(({ on }) => on === from);
   if (!session || from === to) return plan;
   return {
@@ -295,9 +291,9 @@ export function movedBy(entry: Entry, days: number): Entry {
 }
 
 /** A plan with an entry put on another day; one of the squad's or of a feed becomes the plan's own. */
-function withEntryMoved(state: SeasonState, { id, from, to }: Pondered): OwnSeason | undefined {
+function withEntryMoved(state: SeasonState, { id, from, to }: ProposedMove): OwnSeason | undefined {
   const plan = planOf(state);
-  const entry = entriesOf(askOf(state)).find((e) => e.id === id);
+  const entry = entriesOf(requestOf(state)).find((e) => e.id === id);
   if (!entry) return undefined;
   return {
     ...plan,
@@ -305,10 +301,12 @@ function withEntryMoved(state: SeasonState, { id, from, to }: Pondered): OwnSeas
   };
 }
 
-const byDay = (a: LaidSession, b: LaidSession) => a.on.localeCompare(b.on);
+const byDay = (a: ScheduledSession, b: ScheduledSession) => a.on.localeCompare(b.on);
 
 /** Sessions as they are laid just now. */
-export function laidNow(state: Pick<SeasonState, 'outlook' | 'athlete' | 'season' | 'own'>): readonly LaidSession[] {
+export function scheduledNow(
+  state: Pick<SeasonState, 'outlook' | 'athlete' | 'season' | 'own'>,
+): readonly ScheduledSession[] {
   const { outlook } = state;
   if (outlook) return outlook.laid;
   const plan = planOf(state);
@@ -316,7 +314,7 @@ export function laidNow(state: Pick<SeasonState, 'outlook' | 'athlete' | 'season
 }
 
 /** Whether what is shown is what is kept. */
-export const isKept = (state: SeasonState): boolean => {
+export const isSaved = (state: SeasonState): boolean => {
   const { outlook } = state;
   if (!outlook || state.laying) return true;
   return sameLaid(planOf(state).laid, outlook.laid);

@@ -1,13 +1,14 @@
-import { emptyOwnSeason, type WrittenSession } from '@tropaeum/core/season/season-plan';
+import { emptyOwnSeason, type PlannedSession } from '@tropaeum/core/season/plan/season-plan';
 import { useEffect } from 'react';
 import { queryClient } from '../api/queries';
 import type { ListedAthlete } from '../api/types';
-import { openedAt, seasonsSaved } from './saving';
+import { everythingSaved } from '../saving/registry';
+import { openedAt } from './saving';
 import { type StoredSeason, seasonKey, useStoredSeason } from './season-data';
 import { type Opened, pageOf, useSeason } from './store';
 
 /** What is written for one athlete; a squad has no sessions of its own. */
-export const writtenFor = ({ written }: StoredSeason, athleteId: string | undefined): WrittenSession[] =>
+export const writtenFor = ({ written }: StoredSeason, athleteId: string | undefined): PlannedSession[] =>
   athleteId
     ? written
         .filter((s) => s.athleteId === athleteId)
@@ -47,7 +48,7 @@ export function useOpenSeason(squadId: string, sport: string, athlete: ListedAth
     if (!squadId || dataUpdatedAt === 0) return;
     let left = false;
     // What was changed a moment ago is saved first, and is in the copy then.
-    void seasonsSaved().then(() => {
+    void everythingSaved().then(() => {
       const now = queryClient.getQueryData<StoredSeason>(seasonKey(squadId));
       const state = useSeason.getState();
       if (left || !now || (pageOf(state) === page && state.changes > 0)) return;

@@ -18,7 +18,7 @@ export function SignIn() {
       queryClient.clear();
       await navigate('/');
     } catch (error) {
-      setProblem(error instanceof ApiError ? error.message : 'Signing in did not work.');
+      setProblem(error instanceof ApiError ? error.message : 'Sign-in failed. Try again.');
     } finally {
       setBusy(false);
     }
@@ -30,7 +30,7 @@ export function SignIn() {
       </section>
       <form onSubmit={submit} className="max-w-sm">
         <h1 className="name-wide text-4xl">Tropaeum</h1>
-        <p className="mt-2 text-quiet">Home sessions that answer to the sport.</p>
+        <p className="mt-2 text-quiet">Home training sessions for athletes of your sport.</p>
         <label className="label mt-8 block" htmlFor="email">
           E-mail
         </label>

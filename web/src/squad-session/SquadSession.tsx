@@ -1,26 +1,24 @@
-import { catalogueOf } from '@tropaeum/core/exercise/catalogue';
-import type { Slot } from '@tropaeum/core/session/squad';
+import { catalogueOf } from '@tropaeum/core/exercise/catalogue/catalogue';
+import type { Slot } from '@tropaeum/core/session/squad/squad';
 import { Link, useOutletContext, useParams } from 'react-router';
+import type { CoachContext } from '../api/coach-context';
 import { useStoredSession } from '../api/queries';
-import type { DeskContext } from '../Desk';
 import { dayName } from '../ui/days';
 import { Trouble, Waiting } from '../ui/States';
-import { words } from '../ui/words';
+import { percent, words } from '../ui/words';
 import { type Row, useSquadSession } from './use-squad-session';
-
-const percent = (share: number) => `${Math.round(share * 100)} %`;
 
 /** One session adapted for everybody of a squad: what each gets, how much of the stimulus each keeps, where it could not be kept. */
 export function SquadSession() {
   const { sessionId = '' } = useParams();
-  const { squads } = useOutletContext<DeskContext>();
+  const { squads } = useOutletContext<CoachContext>();
   const source = useStoredSession(sessionId).data;
   const author = squads.athletes.find((a) => a.id === source?.athleteId);
   const others = squads.athletes.filter((a) => a.squadId === author?.squadId && a.id !== author?.id);
   const squad = useSquadSession(source, others);
   const { slots, rows, running, problem } = squad;
   if (problem) return <Trouble error={problem} />;
-  if (!source || !author || !slots) return <Waiting what="Reading the squad" />;
+  if (!source || !author || !slots) return <Waiting what="Opening the squad" />;
   const ready = rows.filter((r) => r.result);
   const toSave = ready.filter((r) => r.wanted && r.saved !== 'saved');
   const kept = ready.reduce((sum, r) => sum + (r.result?.kept ?? 0), 0) / Math.max(1, ready.length);
@@ -28,7 +26,7 @@ export function SquadSession() {
     <main className="min-w-0 flex-1 overflow-auto px-4 pt-3 pb-8">
       <header className="flex items-baseline justify-between gap-4">
         <h1 className="head text-[1.4rem]">
-          The session of {author.name} for the squad
+          {author.name}’s session for the squad
           <span className="ml-3 text-[0.92rem] font-normal text-quiet [font-family:var(--font-text)]">
             {dayName(source.on)} · {words(source.brief.aim)} · {source.brief.minutes} minutes
           </span>
@@ -56,7 +54,7 @@ export function SquadSession() {
         {ready.length} of {rows.length} adapted
         {ready.length > 0 && (
           <>
-            , <b className="text-laurel">{percent(kept)}</b> of the stimulus kept on average
+            , <b className="text-laurel">{percent(kept)}</b> of the training effect on average
           </>
         )}
         .
@@ -76,7 +74,7 @@ export function SquadSession() {
               <span className="label">Athlete</span>
             </th>
             <th className="w-14 pr-2 text-right font-normal" scope="col">
-              <span className="label">Kept</span>
+              <span className="label">Effect</span>
             </th>
             {slots.map((slot) => (
               <th key={slot.variant} className="px-1 py-1 font-normal" scope="col">
@@ -126,7 +124,7 @@ function AthleteRow({ row, slots, squad }: AthleteRowProps) {
         if (!filled) return <td key={slot.variant} />;
         const same = filled.variant === slot.variant;
         const name = (id: string) => catalogueOf(row.brief?.own).byId(id)?.name ?? id;
-        const said = same ? 'the same' : filled.variant ? name(filled.variant) : 'left open';
+        const said = same ? 'same' : filled.variant ? name(filled.variant) : 'no match';
         return (
           <td
             key={slot.variant}
@@ -139,14 +137,14 @@ function AthleteRow({ row, slots, squad }: AthleteRowProps) {
               {said}
             </span>
             {filled.change && <span className="block text-[0.74rem] text-oxide">{filled.change}</span>}
-            {!same && <span className="block text-[0.74rem] text-quiet">{percent(filled.kept)} kept</span>}
+            {!same && <span className="block text-[0.74rem] text-quiet">{percent(filled.kept)} of the effect</span>}
             <select
               aria-label={`${slot.name} for ${athlete.name}: ${said}`}
               className="absolute inset-0 cursor-pointer opacity-0"
               value={fixed.get(s) ?? ''}
               onChange={(e) => squad.correct(row, s, e.target.value)}
             >
-              <option value="">as worked out</option>
+              <option value="">automatic</option>
               {filled.others.map((other) => (
                 <option key={other.variant} value={other.variant}>
                   {name(other.variant)} {percent(other.kept)}

@@ -1,11 +1,11 @@
-import type { Brief } from '@tropaeum/core/session/brief';
-import { contextOf } from '@tropaeum/core/session/context';
-import type { Slot } from '@tropaeum/core/session/squad';
+import type { Brief } from '@tropaeum/core/session/brief/brief';
+import { contextOf } from '@tropaeum/core/session/context/context';
+import type { Slot } from '@tropaeum/core/session/squad/squad';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { ApiError, ask } from '../api/client';
 import { queryClient } from '../api/queries';
 import type { AthleteDetail, ListedAthlete, StoredSession } from '../api/types';
-import { type AdaptedAway, Adapters } from '../workers/adapting';
+import { type AdaptedInWorker, Adapters } from '../workers/adapting';
 
 /** How it stands with one athlete of the squad. */
 export interface Row {
@@ -14,7 +14,7 @@ export interface Row {
   wanted: boolean;
   taken: boolean;
   brief?: Brief;
-  result?: AdaptedAway;
+  result?: AdaptedInWorker;
   fixed: ReadonlyMap<number, string>;
   saved?: 'saving' | 'saved' | string;
 }
@@ -103,7 +103,7 @@ export function useSquadSession(source: StoredSession | undefined, athletes: rea
         await ask(`/athletes/${id}/sessions`, 'POST', { brief: row.brief, draft: row.result.draft });
         change(id, (r) => ({ ...r, saved: 'saved' }));
       } catch (error) {
-        change(id, (r) => ({ ...r, saved: error instanceof ApiError ? error.message : 'Was not saved.' }));
+        change(id, (r) => ({ ...r, saved: error instanceof ApiError ? error.message : 'Not saved.' }));
       }
     }
     await queryClient.invalidateQueries({ queryKey: ['squads'] });

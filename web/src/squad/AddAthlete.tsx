@@ -1,5 +1,5 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
-import { levels } from '@tropaeum/core/exercise/vocabulary';
+import { levels } from '@tropaeum/core/exercise/model/vocabulary';
 import { type FormEvent, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { ApiError, ask } from '../api/client';
@@ -49,7 +49,7 @@ export function AddAthlete({ squads, onClose }: { squads: Squad[]; onClose: () =
           ? error.faults.length
             ? error.faults
             : [{ path: '', message: error.message }]
-          : [{ path: '', message: 'Adding did not work.' }],
+          : [{ path: '', message: 'Not added. Try again.' }],
       );
     }
   };
@@ -78,12 +78,12 @@ export function AddAthlete({ squads, onClose }: { squads: Squad[]; onClose: () =
                     {s.name}
                   </option>
                 ))}
-                <option value={newSquad}>A new squad …</option>
+                <option value={newSquad}>New squad …</option>
               </select>
             </label>
             {isNew && (
               <>
-                {field('Name of the squad', 'squadName', 'newSquad.name', 'text')}
+                {field('Squad name', 'squadName', 'newSquad.name', 'text')}
                 <label className="block">
                   <span className="label">Sport</span>
                   <select className="field mt-0.5" value={sportId} onChange={(e) => setSportId(e.target.value)}>
@@ -110,7 +110,7 @@ export function AddAthlete({ squads, onClose }: { squads: Squad[]; onClose: () =
             <label className="block">
               <span className="label">Sex</span>
               <select className="field mt-0.5" name="sex">
-                <option value="">not said</option>
+                <option value="">not stated</option>
                 <option value="female">female</option>
                 <option value="male">male</option>
               </select>
@@ -139,7 +139,7 @@ export function AddAthlete({ squads, onClose }: { squads: Squad[]; onClose: () =
                 Cancel
               </button>
               <button type="submit" className="key key-strong">
-                Add and write a session
+                Add and plan a session
               </button>
             </div>
           </form>

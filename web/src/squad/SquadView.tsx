@@ -1,4 +1,4 @@
-import { ageOn, daysBetween } from '@tropaeum/core/athlete/athlete';
+import { ageOn, daysBetween } from '@tropaeum/core/date/days';
 import { standingOf } from '@tropaeum/core/limits/restriction';
 import { restrictionWords } from '@tropaeum/core/limits/verdict';
 import { sessionLoad } from '@tropaeum/core/load/session-load';
@@ -6,12 +6,13 @@ import { Search, UserPlus } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useNavigate, useOutletContext } from 'react-router';
+import type { CoachContext } from '../api/coach-context';
 import type { ListedAthlete } from '../api/types';
-import type { DeskContext } from '../Desk';
 import { inDays } from '../ui/days';
 import { Nothing } from '../ui/States';
 import { words } from '../ui/words';
 import { AddAthlete } from './AddAthlete';
+import { AthleteLink } from './AthleteLink';
 import { type AthleteState, athleteState } from './athlete-state';
 
 interface Row {
@@ -65,12 +66,12 @@ function News({ row, today }: { row: Row; today: string }) {
       </Link>
     );
   }
-  if (state.kind === 'look') return <span className="font-semibold">Silent for {state.silentDays} days</span>;
+  if (state.kind === 'look') return <span className="font-semibold">No log for {state.silentDays} days</span>;
   const open = athlete.sessions.find((s) => s.on >= today && s.status === 'sent');
   if (state.kind === 'write')
     return (
       <span className="font-semibold text-bronze">
-        {state.words === 'draft' ? 'Draft to finish' : 'Session to write'}
+        {state.words === 'draft' ? 'Finish the draft' : 'Plan a session'}
       </span>
     );
   return (
@@ -80,7 +81,7 @@ function News({ row, today }: { row: Row; today: string }) {
 
 /** Who is next to be written for, who trained, who reported pain. Type to find, Enter opens. */
 export function SquadView() {
-  const { squads, today } = useOutletContext<DeskContext>();
+  const { squads, today } = useOutletContext<CoachContext>();
   const navigate = useNavigate();
   const [query, setQuery] = useState('');
   const [chosen, setChosen] = useState(0);
@@ -103,8 +104,8 @@ export function SquadView() {
         <div>
           <h1 className="head text-2xl">Squads</h1>
           <p className="text-quiet">
-            <b className="text-bronze">{count('write')}</b> to write · <b className="text-oxide">{count('look')}</b> to
-            look at · {count('fine')} on track
+            <b className="text-bronze">{count('write')}</b> to plan · <b className="text-oxide">{count('look')}</b> need
+            attention · {count('fine')} on track
           </p>
         </div>
         <div className="flex gap-2">
@@ -127,7 +128,8 @@ export function SquadView() {
                 if (e.key === 'ArrowUp') setChosen(Math.max(current - 1, 0));
                 const row = rows[current];
                 if (e.key === 'Enter' && row) void navigate(`/athletes/${row.athlete.id}`);
-                if (e.key === 'Escape') setQuery('');
+                // Once clears the field, twice leaves it: single keys work again.
+                if (e.key === 'Escape') query ? setQuery('') : e.currentTarget.blur();
               }}
             />
           </label>
@@ -137,8 +139,8 @@ export function SquadView() {
         </div>
       </div>
       {rows.length === 0 ? (
-        <Nothing title={squads.athletes.length ? 'Nobody by that name.' : 'No athletes yet.'}>
-          {squads.athletes.length ? 'Escape clears what you typed.' : 'Add the first one to write a session.'}
+        <Nothing title={squads.athletes.length ? 'No athlete by that name.' : 'No athletes yet.'}>
+          {squads.athletes.length ? 'Press Escape to clear.' : 'Add an athlete to plan the first session.'}
         </Nothing>
       ) : (
         <table className="mt-4 w-full border-collapse text-[0.92rem]">
@@ -148,7 +150,8 @@ export function SquadView() {
               <th className="font-semibold">Now</th>
               <th className="font-semibold">Restrictions</th>
               <th className="font-semibold">Last six weeks</th>
-              <th className="font-semibold">Last came back</th>
+              <th className="font-semibold">Last result</th>
+              <th className="w-24 font-semibold">Athlete’s view</th>
             </tr>
           </thead>
           <tbody>
@@ -192,11 +195,14 @@ export function SquadView() {
                         className="underline"
                         onClick={(e) => e.stopPropagation()}
                       >
-                        {inDays(-state.silentDays)}, effort {state.last.report?.effort}
+                        {inDays(-state.silentDays)}, RPE {state.last.report?.effort}
                       </Link>
                     ) : (
                       <span className="text-quiet">never</span>
                     )}
+                  </td>
+                  <td>
+                    <AthleteLink athleteId={athlete.id} name={athlete.name} />
                   </td>
                 </tr>
               );

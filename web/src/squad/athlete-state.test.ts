@@ -36,18 +36,18 @@ describe('where an athlete stands', () => {
     ['nobody has written anything', [], 'write', 'today'],
     ['new, the first draft begun', [session(today, 'draft')], 'write', 'draft'],
     ['the first session sent today', [session(today, 'sent')], 'fine', '0 of 1'],
-    ['never an answer', [session('2026-11-29', 'sent'), session('2026-12-05', 'sent')], 'look', 'silent 10 d'],
+    ['never an answer', [session('2026-11-29', 'sent'), session('2026-12-05', 'sent')], 'look', 'no log 10 d'],
     ['trained lately, nothing ahead', [session('2026-12-07', 'done')], 'write', 'today'],
     ['a draft for today', [session('2026-12-07', 'done'), session(today, 'draft')], 'write', 'draft'],
     ['has a session for today', [session('2026-12-07', 'done'), session(today, 'sent')], 'fine', '1 of 2'],
-    ['nothing back for long', [session('2026-11-20', 'done'), session('2026-12-05', 'sent')], 'look', 'silent 19 d'],
+    ['nothing back for long', [session('2026-11-20', 'done'), session('2026-12-05', 'sent')], 'look', 'no log 19 d'],
     ['pain 4 two days ago', [session('2026-12-07', 'done', 4), session(today, 'sent')], 'look', 'pain 4'],
     ['pain 2 is no alarm', [session('2026-12-07', 'done', 2), session(today, 'sent')], 'fine', '1 of 2'],
     [
       'pain long ago is no alarm any more',
       [session('2026-11-25', 'done', 6), session(today, 'sent')],
       'look',
-      'silent 14 d',
+      'no log 14 d',
     ],
   ])('%s', (_, sessions, kind, words) => {
     expect(athleteState(athlete(...sessions), today)).toMatchObject({ kind, words });

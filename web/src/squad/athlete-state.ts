@@ -1,4 +1,5 @@
-import { daysBetween, painLimits } from '@tropaeum/core/athlete/athlete';
+import { painLimits } from '@tropaeum/core/athlete/athlete';
+import { daysBetween } from '@tropaeum/core/date/days';
 import type { ListedAthlete, ListedSession } from '../api/types';
 
 export interface AthleteState {
@@ -29,7 +30,7 @@ export function athleteState(athlete: ListedAthlete, today: string): AthleteStat
   const common = { silentDays, pain, ...(last ? { last } : {}) };
   if (pain > painLimits.safe) return { ...common, kind: 'look', words: `pain ${pain}`, alarming: true };
   const ahead = athlete.sessions.find((s) => s.on >= today && s.status !== 'done');
-  if (silentDays > longSilence) return { ...common, kind: 'look', words: `silent ${silentDays} d`, alarming: false };
+  if (silentDays > longSilence) return { ...common, kind: 'look', words: `no log ${silentDays} d`, alarming: false };
   if (!ahead) return { ...common, kind: 'write', words: 'today', alarming: false };
   if (ahead.status === 'draft') return { ...common, kind: 'write', words: 'draft', alarming: false };
   const week = past.filter((s) => daysBetween(s.on, today) < 7);

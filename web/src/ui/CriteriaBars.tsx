@@ -1,4 +1,4 @@
-import type { Explanation } from '@tropaeum/core/sport/explain';
+import type { Explanation } from '@tropaeum/core/sport/transfer-explained';
 
 /** The five criteria of a transfer, each with its bar, its value and the sentence behind it. */
 export function CriteriaBars({ criteria, missing }: Pick<Explanation, 'criteria' | 'missing'>) {
@@ -21,9 +21,7 @@ export function CriteriaBars({ criteria, missing }: Pick<Explanation, 'criteria'
         ))}
       </dl>
       {missing.length > 0 && (
-        <p className="mt-1 text-[0.74rem] leading-tight text-bronze">
-          Not trained, so nothing in all five: {missing.join(', ')}.
-        </p>
+        <p className="mt-1 text-[0.74rem] leading-tight text-bronze">Not trained: {missing.join(', ')}.</p>
       )}
     </div>
   );

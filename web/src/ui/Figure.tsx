@@ -1,8 +1,8 @@
 import { capsulePath } from '@tropaeum/core/body/figure';
 import type { AthleteSize } from '@tropaeum/core/body/segments';
 import type { Tempo } from '@tropaeum/core/dose/dose';
-import type { Loading } from '@tropaeum/core/exercise/loading';
-import { keyframeAt } from '@tropaeum/core/exercise/pacing';
+import type { Loading } from '@tropaeum/core/exercise/mechanics/loading';
+import { keyframeAt } from '@tropaeum/core/exercise/mechanics/pacing';
 import { type Ref, useEffect, useLayoutEffect, useMemo, useRef } from 'react';
 import type { FigureFrame } from './drawing';
 import {

@@ -1,7 +1,51 @@
-import { format, parseISO } from 'date-fns';
+/** Dates as the reader's own language writes them, the weekday first. */
+const language = globalThis.navigator?.language ?? 'en-GB';
 
-/** @example dayName('2026-12-09') // 'Wed 9 Dec' */
-export const dayName = (day: string) => format(parseISO(day), 'EEE d MMM');
+const formatter = (options: Intl.DateTimeFormatOptions) => new Intl.DateTimeFormat(language, options);
+// Days of a calendar have no zone: they are shown as they are, wherever the reader is.
+const weekday = formatter({ weekday: 'short', timeZone: 'UTC' });
+const dayOfMonth = formatter({ day: 'numeric', month: 'short', timeZone: 'UTC' });
+const momentWeekday = formatter({ weekday: 'short' });
+const momentDay = formatter({ day: 'numeric', month: 'short' });
+const momentDate = formatter({ day: 'numeric', month: 'short', year: 'numeric' });
+const momentTime = formatter({ hour: '2-digit', minute: '2-digit' });
+const ago = new Intl.RelativeTimeFormat(language, { numeric: 'auto' });
+
+const dateOf = (day: string) => new Date(`${day.slice(0, 10)}T00:00:00Z`);
+
+/** A day with its weekday. @example dayName('2026-12-09') // 'Wed 9 Dec' where English is written as in Britain */
+export const dayName = (day: string): string => `${weekday.format(dateOf(day))} ${dayMonth(day)}`;
+
+/** A day without its weekday. @example dayMonth('2026-12-09') // '9 Dec' */
+export const dayMonth = (day: string): string => dayOfMonth.format(dateOf(day));
+
+/** The days of a week, Monday first. */
+export const weekdays: readonly string[] = Array.from({ length: 7 }, (_, d) =>
+  weekday.format(new Date(Date.UTC(2024, 0, 1 + d))),
+);
+
+/** A moment as a day, on the reader's clock. */
+export const dayOfMoment = (moment: string): string =>
+  `${momentWeekday.format(new Date(moment))} ${momentDay.format(new Date(moment))}`;
+
+/** The same with its year and without its weekday. */
+export const dateOfMoment = (moment: string): string => momentDate.format(new Date(moment));
+
+/** A moment as a day and a time, on the reader's clock. */
+export const dayAndTime = (moment: string): string => `${dayOfMoment(moment)} ${momentTime.format(new Date(moment))}`;
+
+const spans = [
+  ['day', 86_400],
+  ['hour', 3600],
+  ['minute', 60],
+] as const;
+
+/** How long ago a moment was, in the largest unit that fits. @example ageOf(anHourAgo) // '1 hour ago' */
+export function ageOf(moment: string): string {
+  const seconds = (Date.now() - Date.parse(moment)) / 1000;
+  const [unit, length] = spans.find(([, span]) => seconds >= span) ?? (['second', 1] as const);
+  return ago.format(-Math.round(seconds / length), unit);
+}
 
 /** In how many days something is, in words. */
 export function inDays(days: number): string {

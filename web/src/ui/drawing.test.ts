@@ -1,7 +1,7 @@
 import { scaledBody } from '@tropaeum/core/body/segments';
-import { library, variantById } from '@tropaeum/core/exercise/library';
-import { placedVariant } from '@tropaeum/core/exercise/placed';
-import type { Variant } from '@tropaeum/core/exercise/variant';
+import { library, variantById } from '@tropaeum/core/exercise/library/library';
+import { placedVariant } from '@tropaeum/core/exercise/mechanics/placed';
+import type { Variant } from '@tropaeum/core/exercise/model/variant';
 import { describe, expect, it } from 'vitest';
 import { drawingOf, extentOfFrames, type FigureFrame, furnished, standingThings } from './drawing';
 import { figureFilm, weighedFilm } from './figure-frames';

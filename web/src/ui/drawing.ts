@@ -1,11 +1,11 @@
 import { type Capsule, type Extent, extentOf, type FigurePart, figureOf } from '@tropaeum/core/body/figure';
 import { type PlacedLine, placedLines } from '@tropaeum/core/body/line';
+import { type LoadedJoint, loadedJoints } from '@tropaeum/core/body/loaded-joints';
 import { type PlacedBody, touchPoint } from '@tropaeum/core/body/placing';
 import type { View } from '@tropaeum/core/body/pose';
 import { jointPoint, lerp, type Point } from '@tropaeum/core/body/skeleton';
-import { type LoadedJoint, loadedJoints } from '@tropaeum/core/body/weights';
-import type { Prop, Variant } from '@tropaeum/core/exercise/variant';
-import type { Joint, KitKind } from '@tropaeum/core/exercise/vocabulary';
+import type { Prop, Variant } from '@tropaeum/core/exercise/model/variant';
+import type { Joint, KitKind } from '@tropaeum/core/exercise/model/vocabulary';
 
 /** A thing one stands, lies or leans on. */
 export interface Support {

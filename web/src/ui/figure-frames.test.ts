@@ -1,4 +1,4 @@
-import { library, variantById } from '@tropaeum/core/exercise/library';
+import { library, variantById } from '@tropaeum/core/exercise/library/library';
 import { describe, expect, it } from 'vitest';
 import { faultPictures, figureFilm, figureStill } from './figure-frames';
 

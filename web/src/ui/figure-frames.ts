@@ -1,18 +1,18 @@
 import type { Extent, FigurePart } from '@tropaeum/core/body/figure';
+import { type LoadedJoint, loadedJoints } from '@tropaeum/core/body/loaded-joints';
+import type { MomentName } from '@tropaeum/core/body/moment-names';
 import type { Keyframe } from '@tropaeum/core/body/motion';
 import type { PlacedBody } from '@tropaeum/core/body/placing';
 import { type AthleteSize, type ScaledBody, scaledBody } from '@tropaeum/core/body/segments';
-import type { MomentName } from '@tropaeum/core/body/statics';
 import { typicalMoment } from '@tropaeum/core/body/typical-strength';
-import { type LoadedJoint, loadedJoints } from '@tropaeum/core/body/weights';
 import type { Tempo } from '@tropaeum/core/dose/dose';
-import { variantById } from '@tropaeum/core/exercise/library';
-import type { Loading } from '@tropaeum/core/exercise/loading';
-import { momentsOverRange } from '@tropaeum/core/exercise/moments';
-import { type Pace, paceOf } from '@tropaeum/core/exercise/pacing';
-import { keptOf, placedAlong, placedVariant } from '@tropaeum/core/exercise/placed';
-import { faultFrame } from '@tropaeum/core/exercise/shown';
-import type { Variant } from '@tropaeum/core/exercise/variant';
+import { variantById } from '@tropaeum/core/exercise/library/library';
+import { faultFrame } from '@tropaeum/core/exercise/mechanics/fault-pose';
+import type { Loading } from '@tropaeum/core/exercise/mechanics/loading';
+import { momentsOverRange } from '@tropaeum/core/exercise/mechanics/moments';
+import { type Pace, paceOf } from '@tropaeum/core/exercise/mechanics/pacing';
+import { keptOf, placedAlong, placedVariant } from '@tropaeum/core/exercise/mechanics/placed';
+import type { Variant } from '@tropaeum/core/exercise/model/variant';
 import { drawingOf, extentOfFrames, type FigureFrame, furnished, type Ring, workedParts } from './drawing';
 
 /** One picture: what is drawn, the box it needs, what is tinted. */

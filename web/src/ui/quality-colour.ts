@@ -1,4 +1,4 @@
-import type { Quality } from '@tropaeum/core/exercise/vocabulary';
+import type { Quality } from '@tropaeum/core/exercise/model/vocabulary';
 
 /** The colour of what minutes train. */
 export const qualityColour: Record<Quality, string> = {

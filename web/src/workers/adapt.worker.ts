@@ -1,14 +1,14 @@
-import type { Brief } from '@tropaeum/core/session/brief';
-import { contextOf } from '@tropaeum/core/session/context';
-import type { Draft } from '@tropaeum/core/session/draft';
-import { planOf } from '@tropaeum/core/session/plan';
-import { prepare, rulesOf } from '@tropaeum/core/session/preparing';
-import { type Adapted, adapted, type Slot, slotsOf } from '@tropaeum/core/session/squad';
+import type { Brief } from '@tropaeum/core/session/brief/brief';
+import { rulesOf, setUpProblem } from '@tropaeum/core/session/composer/problem-setup';
+import { contextOf } from '@tropaeum/core/session/context/context';
+import type { Draft } from '@tropaeum/core/session/draft/draft';
+import { planOf } from '@tropaeum/core/session/plan/plan';
+import { type Adapted, adapted, type Slot, slotsOf } from '@tropaeum/core/session/squad/squad';
 import { expose } from 'comlink';
-import { interned } from './interned';
+import { canonical } from './canonical';
 
 /** A session for one athlete of a squad, as it crosses to the page. */
-export interface AdaptedAway extends Adapted {
+export interface AdaptedInWorker extends Adapted {
   minutes: number;
   /** Checks that are not fine, in words. */
   warnings: readonly string[];
@@ -16,12 +16,12 @@ export interface AdaptedAway extends Adapted {
 
 const adapting = {
   /** What the items of a session are there for. */
-  skeleton: (brief: Brief, draft: Draft): Slot[] => slotsOf(contextOf(interned(brief)), draft),
+  skeleton: (brief: Brief, draft: Draft): Slot[] => slotsOf(contextOf(canonical(brief)), draft),
   /** The same session for another athlete; what the coach has corrected is held to, by slot. */
-  adapt(brief: Brief, slots: readonly Slot[], fixed: ReadonlyMap<number, string>): AdaptedAway {
-    const context = contextOf(interned(brief));
+  adapt(brief: Brief, slots: readonly Slot[], fixed: ReadonlyMap<number, string>): AdaptedInWorker {
+    const context = contextOf(canonical(brief));
     const [rule] = rulesOf(context);
-    const result = adapted(prepare(context, rule as NonNullable<typeof rule>), slots, fixed);
+    const result = adapted(setUpProblem(context, rule as NonNullable<typeof rule>), slots, fixed);
     const plan = planOf(context, result.draft);
     return {
       ...result,

@@ -1,10 +1,10 @@
-import type { Brief } from '@tropaeum/core/session/brief';
-import type { Draft } from '@tropaeum/core/session/draft';
-import type { Slot } from '@tropaeum/core/session/squad';
+import type { Brief } from '@tropaeum/core/session/brief/brief';
+import type { Draft } from '@tropaeum/core/session/draft/draft';
+import type { Slot } from '@tropaeum/core/session/squad/squad';
 import { type Remote, wrap } from 'comlink';
-import type { AdaptedAway, Adapting } from './adapt.worker';
+import type { AdaptedInWorker, Adapting } from './adapt.worker';
 
-export type { AdaptedAway } from './adapt.worker';
+export type { AdaptedInWorker } from './adapt.worker';
 
 /** What has to be adapted for whom. */
 export interface AdaptJob {
@@ -52,7 +52,7 @@ export class Adapters {
   async adapt(
     jobs: readonly AdaptJob[],
     slots: readonly Slot[],
-    ready: (athleteId: string, adapted: AdaptedAway) => void,
+    ready: (athleteId: string, adapted: AdaptedInWorker) => void,
   ): Promise<void> {
     const left = byStature(jobs);
     const { signal } = this.stopped;

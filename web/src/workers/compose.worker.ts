@@ -1,14 +1,5 @@
-import type { BlockKind } from '@tropaeum/core/exercise/vocabulary';
-import {
-  type Alternative,
-  additionOf,
-  additionsTo,
-  alternativesTo,
-  answersTo,
-} from '@tropaeum/core/session/alternatives';
-import { blockOrder } from '@tropaeum/core/session/blocks';
-import { boughtFirst, type Purchase } from '@tropaeum/core/session/bought-first';
-import type { Brief } from '@tropaeum/core/session/brief';
+import type { BlockKind } from '@tropaeum/core/exercise/model/vocabulary';
+import type { Brief } from '@tropaeum/core/session/brief/brief';
 import {
   type Begun,
   begin,
@@ -17,18 +8,27 @@ import {
   composedOf,
   type Proof,
   refine,
-} from '@tropaeum/core/session/compose';
-import { contextOf } from '@tropaeum/core/session/context';
-import type { Draft } from '@tropaeum/core/session/draft';
-import type { ItemPlace } from '@tropaeum/core/session/edit';
-import { highsSolver } from '@tropaeum/core/session/highs-solver';
-import type { Refusal } from '@tropaeum/core/session/refusal';
-import type { Solver } from '@tropaeum/core/session/solver';
-import { atOnce, refined, type WhyNot, type WhyThis, whyNot, whyThis } from '@tropaeum/core/session/why';
+} from '@tropaeum/core/session/composer/compose';
+import { equipmentAdvice, type Purchase } from '@tropaeum/core/session/composer/equipment-advice';
+import type { Infeasibility } from '@tropaeum/core/session/composer/infeasibility';
+import { blockOrder } from '@tropaeum/core/session/context/block-bounds';
+import { contextOf } from '@tropaeum/core/session/context/context';
+import type { Draft } from '@tropaeum/core/session/draft/draft';
+import type { ItemPlace } from '@tropaeum/core/session/editing/edit';
+import {
+  type Alternative,
+  additionOf,
+  additionsTo,
+  alternativesTo,
+  answersTo,
+} from '@tropaeum/core/session/editing/substitutes';
+import { atOnce, refined, type WhyNot, type WhyThis, whyNot, whyThis } from '@tropaeum/core/session/editing/why-not';
+import { highsSolver } from '@tropaeum/core/session/search/highs-solver';
+import type { Solver } from '@tropaeum/core/session/search/solver';
 import { expose } from 'comlink';
 import loadHighs from 'highs';
 import wasmUrl from 'highs/runtime?url';
-import { interned } from './interned';
+import { canonical } from './canonical';
 
 const ready: Promise<Solver> = loadHighs({ locateFile: () => wasmUrl }).then(highsSolver);
 
@@ -58,15 +58,15 @@ const offered = (list: Alternative[], most: number): OfferedAlternative[] =>
   }));
 
 /** The searches begun last, by brief: explanations go on from where composing stood. */
-const begun = new Map<string, Begun | { refused: Refusal }>();
-const mostKept = 3;
+const begun = new Map<string, Begun | { refused: Infeasibility }>();
+const maxKept = 3;
 
-async function begunFor(brief: Brief): Promise<Begun | { refused: Refusal }> {
+async function begunFor(brief: Brief): Promise<Begun | { refused: Infeasibility }> {
   const key = JSON.stringify(brief);
-  const known = begun.get(key) ?? begin(interned(brief), await ready);
+  const known = begun.get(key) ?? begin(canonical(brief), await ready);
   begun.delete(key);
   begun.set(key, known);
-  for (const old of begun.keys()) if (begun.size > mostKept) begun.delete(old);
+  for (const old of begun.keys()) if (begun.size > maxKept) begun.delete(old);
   return known;
 }
 
@@ -82,7 +82,7 @@ const wantedGap = 0.005;
 
 const composer = {
   /** A very good session at once, or why there is none. */
-  async compose(brief: Brief): Promise<Composed | { refused: Refusal }> {
+  async compose(brief: Brief): Promise<Composed | { refused: Infeasibility }> {
     const known = await begunFor(brief);
     return 'refused' in known ? known : composedOf(known);
   },
@@ -124,7 +124,7 @@ const composer = {
     return whyThis(prepared, relaxation, draft, at, hard ? refined : atOnce);
   },
   alternatives(brief: Brief, draft: Draft, at: ItemPlace, most: number): OfferedAlternative[] {
-    return offered(alternativesTo(contextOf(interned(brief)), draft, at), most);
+    return offered(alternativesTo(contextOf(canonical(brief)), draft, at), most);
   },
   /** A named exercise for a session, or why not. */
   addition(
@@ -132,18 +132,18 @@ const composer = {
     draft: Draft,
     variantId: string,
   ): { block: BlockKind; offered: OfferedAlternative } | { reasons: string[] } {
-    const found = additionOf(contextOf(interned(brief)), draft, variantId, blockOrder(brief.houseRules.explosive));
+    const found = additionOf(contextOf(canonical(brief)), draft, variantId, blockOrder(brief.houseRules.explosive));
     if ('reasons' in found) return found;
     const [only] = offered([found.addition], 1) as [OfferedAlternative];
     return { block: found.block, offered: only };
   },
   /** What would add most to the best session, were it bought. */
   async boughtFirst(brief: Brief): Promise<Purchase[]> {
-    return boughtFirst(brief, await ready);
+    return equipmentAdvice(brief, await ready);
   },
   /** What would answer one need of this athlete best, here and now. */
   answers(brief: Brief, draft: Draft, demandId: string, most: number): OfferedAnswer[] {
-    return answersTo(contextOf(interned(brief)), draft, demandId, blockOrder(brief.houseRules.explosive), most).map(
+    return answersTo(contextOf(canonical(brief)), draft, demandId, blockOrder(brief.houseRules.explosive), most).map(
       (answer) => {
         const [only] = offered([answer], 1) as [OfferedAlternative];
         return { ...only, block: answer.block, alike: answer.alike };
@@ -151,7 +151,10 @@ const composer = {
     );
   },
   additions(brief: Brief, draft: Draft, block: BlockKind, most: number): OfferedAlternative[] {
-    return offered(additionsTo(contextOf(interned(brief)), draft, block, blockOrder(brief.houseRules.explosive)), most);
+    return offered(
+      additionsTo(contextOf(canonical(brief)), draft, block, blockOrder(brief.houseRules.explosive)),
+      most,
+    );
   },
 };
 

@@ -1,7 +1,7 @@
-import type { Purchase } from '@tropaeum/core/session/bought-first';
-import type { Brief } from '@tropaeum/core/session/brief';
-import type { Composition } from '@tropaeum/core/session/compose';
-import type { Draft } from '@tropaeum/core/session/draft';
+import type { Brief } from '@tropaeum/core/session/brief/brief';
+import type { Composition } from '@tropaeum/core/session/composer/compose';
+import type { Purchase } from '@tropaeum/core/session/composer/equipment-advice';
+import type { Draft } from '@tropaeum/core/session/draft/draft';
 import { proxy, type Remote, wrap } from 'comlink';
 import type { Composer, Progress } from './compose.worker';
 
@@ -44,20 +44,20 @@ export function prepare(brief: Brief): void {
 }
 
 /** What to buy first, weighed in a worker of its own, so that composing does not wait for it; ends with an AbortError when it is stopped. */
-export function boughtFirstAway(brief: Brief, stop: AbortSignal): Promise<Purchase[]> {
+export function equipmentAdviceInWorker(brief: Brief, stop: AbortSignal): Promise<Purchase[]> {
   const { worker, composer: weighing } = newWorker();
   return new Promise<Purchase[]>((resolve, reject) => {
-    stop.addEventListener('abort', () => reject(new DOMException('Weighing was stopped', 'AbortError')));
+    stop.addEventListener('abort', () => reject(new DOMException('Calculation was stopped', 'AbortError')));
     weighing.boughtFirst(brief).then(resolve, reject);
   }).finally(() => worker.terminate());
 }
 
 /** A named exercise for a session, or why not. */
-export const additionAway = (brief: Brief, draft: Draft, variantId: string) =>
+export const additionInWorker = (brief: Brief, draft: Draft, variantId: string) =>
   composer().addition(brief, draft, variantId);
 
 /** Composes away from the page. Ends with an AbortError when it is stopped. */
-export function composeAway(brief: Brief, stop: AbortSignal): Promise<Composition> {
+export function composeInWorker(brief: Brief, stop: AbortSignal): Promise<Composition> {
   prepare(brief);
   const composition = prepared?.composition ?? composer().compose(brief);
   return new Promise((resolve, reject) => {
@@ -83,7 +83,11 @@ let prover: Running | undefined;
  * Looks further in a second worker, while the first one answers the coach: the bound falls, a better session may come. Ends with what it has when it
  * is stopped.
  */
-export async function proveAway(brief: Brief, stop: AbortSignal, report: (progress: Progress) => void): Promise<void> {
+export async function proveInWorker(
+  brief: Brief,
+  stop: AbortSignal,
+  report: (progress: Progress) => void,
+): Promise<void> {
   prover ??= newWorker();
   const { worker, composer: proving } = prover;
   const end = () => {

@@ -1,6 +1,6 @@
-import type { Brief } from '@tropaeum/core/session/brief';
+import type { Brief } from '@tropaeum/core/session/brief/brief';
 import { describe, expect, it } from 'vitest';
-import { interned } from './interned';
+import { canonical } from './canonical';
 
 const brief = (massKg: number) =>
   ({
@@ -12,15 +12,15 @@ const brief = (massKg: number) =>
 
 describe('copies that say the same', () => {
   it('are the same athlete and exercises again, in a brief that may say something else', () => {
-    const first = interned(brief(74));
-    const second = interned({ ...brief(74), minutes: 20 });
+    const first = canonical(brief(74));
+    const second = canonical({ ...brief(74), minutes: 20 });
     expect(second.minutes).toBe(20);
     expect(second.athlete).toBe(first.athlete);
     expect(second.own).toBe(first.own);
   });
 
   it('are another athlete as soon as anything differs', () => {
-    expect(interned(brief(75)).athlete).not.toBe(interned(brief(74)).athlete);
-    expect(interned(brief(75)).athlete.massKg).toBe(75);
+    expect(canonical(brief(75)).athlete).not.toBe(canonical(brief(74)).athlete);
+    expect(canonical(brief(75)).athlete.massKg).toBe(75);
   });
 });

@@ -1,17 +1,21 @@
 import { scaledBody } from '@tropaeum/core/body/segments';
-import { capacityOf } from '@tropaeum/core/capacity/effort';
-import { honestWays, outOfReach, type Way } from '@tropaeum/core/capacity/honest-ways';
+import { capacityOf } from '@tropaeum/core/capacity/capacity-of';
+import {
+  type OverloadAlternative,
+  overloadAlternatives,
+  tooLightFor,
+} from '@tropaeum/core/capacity/overload-alternatives';
 import { type Reached, reachByPattern } from '@tropaeum/core/capacity/reachable';
 import type { Zone } from '@tropaeum/core/dose/zone';
-import { catalogueOf } from '@tropaeum/core/exercise/catalogue';
-import type { Loading } from '@tropaeum/core/exercise/loading';
-import type { Pattern } from '@tropaeum/core/exercise/vocabulary';
+import { catalogueOf } from '@tropaeum/core/exercise/catalogue/catalogue';
+import type { Loading } from '@tropaeum/core/exercise/mechanics/loading';
+import type { Pattern } from '@tropaeum/core/exercise/model/vocabulary';
 import { type Feasibility, feasibility } from '@tropaeum/core/kit/feasible';
-import type { LoadOption } from '@tropaeum/core/kit/loads';
+import type { LoadOption } from '@tropaeum/core/kit/load-option';
 import { sameStimulus } from '@tropaeum/core/kit/same-stimulus';
 import { examplesUnder, type LimitExamples } from '@tropaeum/core/limits/examples';
 import { type Restriction, standingOf } from '@tropaeum/core/limits/restriction';
-import type { Brief } from '@tropaeum/core/session/brief';
+import type { Brief } from '@tropaeum/core/session/brief/brief';
 import { expose } from 'comlink';
 
 /** Another way to the same stimulus, as it crosses to the page. */
@@ -55,7 +59,7 @@ export interface PatternOffer {
   why?: string;
 }
 
-export interface OfferedWay extends Omit<Way, 'variant' | 'reached'> {
+export interface OfferedWay extends Omit<OverloadAlternative, 'variant' | 'reached'> {
   variant?: string;
 }
 
@@ -78,8 +82,8 @@ const measurer = {
     if (!own) return { ways: [] };
     const body = scaledBody(brief.athlete);
     const capacity = capacityOf(brief.athlete, brief.date, catalogueOf(brief.own), body);
-    const says = outOfReach(own, wanted, capacity);
-    const ways = honestWays(own, wanted, all, capacity, body, brief.houseRules.lightLoads);
+    const says = tooLightFor(own, wanted, capacity);
+    const ways = overloadAlternatives(own, wanted, all, capacity, body, brief.houseRules.lightLoads);
     return {
       ...(says ? { says } : {}),
       ways: ways.map(({ variant, reached, ...way }) => ({ ...way, ...(variant ? { variant: variant.id } : {}) })),

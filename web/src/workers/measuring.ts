@@ -1,7 +1,7 @@
 import { type Remote, wrap } from 'comlink';
 import type { Measurer } from './measure.worker';
 
-export type { OfferedLikeness, OfferedReach, OfferedWay, PatternOffer } from './measure.worker';
+export type { OfferedReach, OfferedWay, PatternOffer } from './measure.worker';
 
 let running: Remote<Measurer> | undefined;
 

@@ -1,11 +1,11 @@
-import { WeekMemory } from '@tropaeum/core/season/days/chain-weeks';
-import { type Outlook, outlook } from '@tropaeum/core/season/outlook';
-import type { SeasonAsk } from '@tropaeum/core/season/season-plan';
+import { type ScheduleResult, schedule } from '@tropaeum/core/season/plan/schedule-result';
+import type { ScheduleRequest } from '@tropaeum/core/season/plan/season-plan';
+import { WeekMemory } from '@tropaeum/core/season/scheduler/week-programme';
 import { expose } from 'comlink';
 
 const memory = new WeekMemory();
-const laying = { outlook: (ask: SeasonAsk): Outlook => outlook(ask, memory) };
+const laying = { outlook: (ask: ScheduleRequest): ScheduleResult => schedule(ask, memory) };
 
-export type SeasonLaying = typeof laying;
+export type SeasonScheduling = typeof laying;
 
 expose(laying);

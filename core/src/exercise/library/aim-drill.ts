@@ -1,4 +1,4 @@
-import { family } from '../variant';
+import { family } from './family';
 import { frame } from './frame';
 
 const legs = { near: { hip: -8, knee: 2 }, far: { hip: 10, knee: 2 } };

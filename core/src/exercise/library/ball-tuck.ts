@@ -1,4 +1,4 @@
-import { family } from '../variant';
+import { family } from './family';
 import { frame } from './frame';
 
 export default family('ball-tuck', { planes: ['sagittal'], needs: { kit: [['exercise-ball']] }, prop: 'ball' }, [

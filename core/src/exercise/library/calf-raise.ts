@@ -1,4 +1,4 @@
-import { family } from '../variant';
+import { family } from './family';
 import { frame } from './frame';
 import { steps } from './kit-groups';
 
@@ -110,7 +110,7 @@ export default family(
         'Sink the heel below the step',
         'Rise all the way, knee straight',
       ],
-      sources: ['Alfredson 1998 (heavy slow lowering for the Achilles tendon; value from memory)'],
+      sources: ['Alfredson 1998 (heavy slow eccentrics for the Achilles tendon; value from memory)'],
       keyframes: [
         frame('low', 'standing', 'near.toes@step', { ankle: 16, far: { hip: 12, knee: 70 } }),
         frame('high', 'standing', 'near.toes@step', { ankle: -34, far: { hip: 12, knee: 70 } }),
@@ -189,7 +189,7 @@ export default family(
       dose: '3x8/side 4-1-1 rir2 r60',
       cues: ['Up on the big toe', 'Four seconds down below the step', 'Other hand on the wall for balance only'],
       cautions: ['The step must not slide or tip. Tendon pain above 3: bodyweight only.'],
-      sources: ['Alfredson 1998 (heavy slow lowering for the Achilles tendon; value from memory)'],
+      sources: ['Alfredson 1998 (heavy slow eccentrics for the Achilles tendon; value from memory)'],
       keyframes: [
         frame('low', 'standing', 'near.toes@step', { ankle: 20, far: { hip: 14, knee: 70 } }),
         frame('high', 'standing', 'near.toes@step', { ankle: -30, far: { hip: 14, knee: 70 } }),

@@ -1,4 +1,4 @@
-import { family } from '../variant';
+import { family } from './family';
 import { bothSides, frame } from './frame';
 
 const ready = { near: { hip: 24, knee: 20 }, far: { hip: 24, knee: 20 }, shoulder: 60, elbow: 50 };

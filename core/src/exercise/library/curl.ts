@@ -1,4 +1,4 @@
-import { family } from '../variant';
+import { family } from './family';
 import { frame } from './frame';
 import { handWeights, longBands, twoHandWeights } from './kit-groups';
 
@@ -96,7 +96,7 @@ export default family(
       elbowsOut: 60,
       dose: '3x4 3-0-1 rir2 r90',
       cues: ['Palms to the face, shoulder width', 'Chest to the bar', 'Three seconds down to long arms'],
-      faults: [{ see: 'Kicking to get up', say: 'Slow lowering only, from a chair.' }],
+      faults: [{ see: 'Kicking to get up', say: 'Step up on a chair, lower slowly.' }],
       cautions: ['Test the bar with half your weight first. Inner-elbow pain: leave out.'],
       keyframes: [
         frame(

@@ -1,4 +1,4 @@
-import { family } from '../variant';
+import { family } from './family';
 import { twoHandWeights } from './kit-groups';
 
 export default family(

@@ -1,4 +1,4 @@
-import type { KitKind } from '../vocabulary';
+import type { KitKind } from '../model/vocabulary';
 
 /** Things that stand in for one another; the first is what one would buy. */
 export const handWeights: readonly KitKind[] = [

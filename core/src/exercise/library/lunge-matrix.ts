@@ -1,4 +1,4 @@
-import { family } from '../variant';
+import { family } from './family';
 import { frame } from './frame';
 
 const legs = { near: { hip: 92, knee: 90, ankle: 14 }, far: { hip: -14, knee: 40, ankle: 30 } };

@@ -1,4 +1,4 @@
-import { family } from '../variant';
+import { family } from './family';
 import { bothSides, frame } from './frame';
 
 const pump = { near: { shoulder: -20, elbow: 90 }, far: { shoulder: 40, elbow: 90 } };

@@ -1,4 +1,4 @@
-import { family } from '../variant';
+import { family } from './family';
 import { bothSides, frame } from './frame';
 
 const tall = {

@@ -1,4 +1,4 @@
-import { family } from '../variant';
+import { family } from './family';
 
 export default family(
   'squat-reach',

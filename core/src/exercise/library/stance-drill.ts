@@ -1,4 +1,4 @@
-import { family } from '../variant';
+import { family } from './family';
 import { bothSides, frame } from './frame';
 
 const guardLegs = { near: { hip: 40, knee: 50 }, far: { hip: 14, knee: 44 } };

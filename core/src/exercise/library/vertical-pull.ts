@@ -1,4 +1,4 @@
-import { family } from '../variant';
+import { family } from './family';
 import { frame } from './frame';
 import { longBands } from './kit-groups';
 
@@ -56,7 +56,7 @@ export default family(
       dose: '3x5 2-1-1 rir2 r90',
       jointActions: ['shoulder extension shortening', 'elbow flexion shortening', 'scapula retraction shortening'],
       cues: ['Start from a dead hang', 'Chest to the bar', 'Two seconds down'],
-      faults: [{ see: 'Kicking to get up', say: 'Slow lowering only, from a chair.' }],
+      faults: [{ see: 'Kicking to get up', say: 'Step up on a chair, lower slowly.' }],
       cautions: ['Test the bar with half your weight first.'],
       keyframes: [
         {

@@ -1,4 +1,4 @@
-import { family } from '../variant';
+import { family } from './family';
 import { frame } from './frame';
 
 const ball = { place: 'hands', source: 'weight', required: true, maxKg: 6, hands: 1, with: ['medicine-ball'] } as const;

@@ -1,4 +1,4 @@
-import { family } from '../variant';
+import { family } from './family';
 import { frame } from './frame';
 import { lightHandWeights } from './kit-groups';
 
@@ -14,7 +14,7 @@ export default family(
     needs: { kit: [lightHandWeights, ['chair', 'sofa', 'bench']] },
     load: { place: 'near-hand', source: 'weight', required: true, maxKg: 5, hands: 1 },
     faults: [{ see: 'Elbow lifts', say: 'Lighter; forearm stays down.' }],
-    sources: ['Tyler 2010 (slow lowering for the outer elbow; value from memory)'],
+    sources: ['Tyler 2010 (slow eccentrics for the outer elbow; value from memory)'],
   },
   [
     {

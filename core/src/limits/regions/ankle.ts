@@ -1,7 +1,7 @@
 import type { MovementFacts } from '../movement';
 import { changed, early, type LimitRule, out, type RegionLimits } from '../rule';
 
-export const footCarries = (m: MovementFacts) =>
+const footCarries = (m: MovementFacts) =>
   m.contacts.has('toes') || m.contacts.has('feet') || m.contacts.has('heels') || m.contacts.has('insteps');
 /** Work whose lower leg is propped, held or pressed at the foot. */
 export const footHeld = (m: MovementFacts) =>

@@ -103,7 +103,7 @@ export const groin: RegionLimits = {
       (m) => m.partner && m.pattern('hip-adduction'),
     ),
     out(
-      'Lengthening or a long lever on a fresh strain.',
+      'Eccentric work or a long lever on a fresh strain.',
       (m) => m.pattern('hip-adduction') && (m.forearmsLoaded || m.at('one-foot')),
       { causes: ['muscle-strain'] },
     ),

@@ -19,7 +19,7 @@ export const hamstring: RegionLimits = {
   told: 'No pulling behind the thigh. A pop, or a bruise that runs down the leg: have it looked at within two days.',
   lift: 'The coach, by the criteria of each stage, for a mild or moderate strain. A torn tendon, a bruise with weakness, a graft, back or nerve signs: a clinician.',
   sources: [
-    'Askling 2013 (lengthening)',
+    'Askling 2013 (eccentric work)',
     'Mendiguchia 2017 (criteria)',
     'Hickey 2020 (pain threshold)',
     'Goom 2016 (proximal tendon)',

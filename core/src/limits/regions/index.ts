@@ -1,4 +1,4 @@
-import type { Region } from '../../exercise/vocabulary';
+import type { Region } from '../../exercise/model/vocabulary';
 import type { RegionLimits } from '../rule';
 import { ankle } from './ankle';
 import { calf } from './calf';

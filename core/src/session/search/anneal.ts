@@ -1,4 +1,4 @@
-import { seeded } from '../../seeded';
+import { seeded } from '../../common/seeded-random';
 import type { Found } from './found';
 import type { Problem } from './problem';
 import { none, totalOf } from './running-total';

@@ -1,11 +1,11 @@
 import TinyQueue from 'tinyqueue';
-import type { Solver } from '../solver';
 import type { Found } from './found';
 import { type Decision, type NodeOptimum, NodeProgramme } from './node-programme';
 import type { Problem } from './problem';
 import type { Relaxation } from './relaxation';
 import { sessionOf } from './running-total';
 import type { Lot } from './session-programme';
+import type { Solver } from './solver';
 
 interface Node {
   bound: number;
@@ -118,7 +118,7 @@ function useOf(lots: readonly Lot[], { taken }: NodeOptimum): Map<number, number
 const broken = (value: number) => Math.abs(value - Math.round(value));
 
 /** The key with the value furthest from whole, or nothing where all are whole. */
-function mostBroken(values: ReadonlyMap<number, number>): number | undefined {
+function maxBroken(values: ReadonlyMap<number, number>): number | undefined {
   let [most, found]: [number, number | undefined] = [fraction, undefined];
   for (const [key, value] of values)
     if (broken(value) > most + 1e-9) {
@@ -144,7 +144,7 @@ function splitOf(
   used: ReadonlyMap<number, number>,
 ): [Decision, Decision] | undefined {
   const inBlock = summed(used, problem.block);
-  const block = mostBroken(inBlock);
+  const block = maxBroken(inBlock);
   if (block !== undefined && broken(inBlock.get(block) as number) > 0.15) {
     const items = inBlock.get(block) as number;
     const fewer: Decision = { kind: 'block', block, least: 0, most: Math.floor(items) };
@@ -152,7 +152,7 @@ function splitOf(
     return items - Math.floor(items) > 0.5 ? [more, fewer] : [fewer, more];
   }
   const inPattern = summed(used, problem.pattern);
-  const pattern = mostBroken(inPattern);
+  const pattern = maxBroken(inPattern);
   if (pattern !== undefined && broken(inPattern.get(pattern) as number) > 0.2) {
     const items = inPattern.get(pattern) as number;
     const fewer: Decision = { kind: 'pattern', pattern, least: 0, most: Math.floor(items) };
@@ -160,12 +160,12 @@ function splitOf(
     return items - Math.floor(items) > 0.5 ? [more, fewer] : [fewer, more];
   }
   const inFamily = summed(used, problem.family);
-  const family = mostBroken(inFamily);
+  const family = maxBroken(inFamily);
   if (family !== undefined)
     return bothWays((used) => ({ kind: 'family', family, used }), inFamily.get(family) as number);
-  const offer = mostBroken(used);
+  const offer = maxBroken(used);
   if (offer !== undefined) return bothWays((is) => ({ kind: 'offer', offer, used: is }), used.get(offer) as number);
-  const lot = mostBroken(new Map(taken.map(({ lot: l, share }) => [l, share])));
+  const lot = maxBroken(new Map(taken.map(({ lot: l, share }) => [l, share])));
   if (lot !== undefined) return bothWays((is) => ({ kind: 'lot', lot, used: is }), 1);
   return undefined;
 }

@@ -1,7 +1,7 @@
-import type { LinearModel, Solver } from '../solver';
 import type { Problem } from './problem';
 import type { Relaxation } from './relaxation';
 import type { Lot } from './session-programme';
+import type { LinearModel, Solver } from './solver';
 
 /** A choice made on the way down the tree. */
 export type Decision =

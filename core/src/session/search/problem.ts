@@ -1,14 +1,13 @@
 import { setSeconds } from '../../dose/time';
-import { type BlockKind, blockKinds, patterns, planes, regions } from '../../exercise/vocabulary';
-import type { BlockBounds } from '../blocks';
-import type { Floor } from '../brief';
-import { type Column, highRegions, trunkPatterns } from '../column';
-import type { Context } from '../context';
-import { onceOf } from '../once';
+import { type BlockKind, blockKinds, patterns, planes, regions } from '../../exercise/model/vocabulary';
+import type { MinimumRequirement } from '../brief/brief';
+import type { BlockBounds } from '../context/block-bounds';
+import type { Context } from '../context/context';
+import { onceOf } from '../draft/once';
 import {
   coversPlane,
-  mostContacts,
-  mostHighSets,
+  maxContacts,
+  maxHighSets,
   opposites,
   patternSets,
   prices,
@@ -16,13 +15,14 @@ import {
   wantedHeavySets,
   wishesOf,
   worthShares,
-} from '../rules';
+} from '../scoring/rules';
+import { highRegions, type ScoredGroup, trunkPatterns } from '../scoring/scored-group';
 
 /** How many items may be done in turn at the most. */
 export type Together = 1 | 2 | 3;
 
 /** Something the coach insists on: at least so much over the offers that count for it. */
-export interface Insisted {
+export interface MinimumConstraint {
   /** How much each offer counts, in the order of the offers. */
   counts: Float64Array;
   least: number;
@@ -33,7 +33,7 @@ export interface Insisted {
  * arrays alone; an offer is named by its place.
  */
 export interface Problem {
-  offers: readonly Column[];
+  offers: readonly ScoredGroup[];
   /** The exercise of each offer. */
   variants: readonly string[];
   needs: number;
@@ -85,7 +85,7 @@ export interface Problem {
   /** What unbalanced opposites and a bare plane cost in this type of session. */
   prices: { opposite: number; plane: number };
   /** Floors of the coach, and that there is work at all. */
-  insisted: readonly Insisted[];
+  insisted: readonly MinimumConstraint[];
   /** Seconds left for main work when these joints have to be prepared. */
   budget: (joints: number) => number;
   /** The most that is ever left. */
@@ -102,22 +102,22 @@ export interface Limits {
   bounds: Record<BlockKind, BlockBounds>;
   together: Together;
   /** Joints that an offer loads so much that they need preparing, a bit each. */
-  joints: (column: Column) => number;
+  joints: (column: ScoredGroup) => number;
   budget: (joints: number) => number;
 }
 
 const blocksInTurn: ReadonlySet<BlockKind> = new Set(['strength', 'prevention', 'power', 'trunk']);
 
 /** Lays a brief's offers out in numbers. */
-export function problemOf(context: Context, offers: readonly Column[], limits: Limits): Problem {
+export function problemOf(context: Context, offers: readonly ScoredGroup[], limits: Limits): Problem {
   const { brief, demands, places, frame } = context;
   const size = offers.length;
   const needs = demands.length + places.length;
-  const numbers = (of: (column: Column) => number) => Float64Array.from(offers, of);
-  const whole = (of: (column: Column) => number) => Int32Array.from(offers, of);
-  const variantOf = (column: Column) => column.variants[0] as Column['variants'][number];
-  const doseOf = (column: Column) => (column.group.choices[0] as Column['group']['choices'][number]).dose;
-  const familyOf = (column: Column) => onceOf(variantOf(column));
+  const numbers = (of: (column: ScoredGroup) => number) => Float64Array.from(offers, of);
+  const whole = (of: (column: ScoredGroup) => number) => Int32Array.from(offers, of);
+  const variantOf = (column: ScoredGroup) => column.variants[0] as ScoredGroup['variants'][number];
+  const doseOf = (column: ScoredGroup) => (column.group.choices[0] as ScoredGroup['group']['choices'][number]).dose;
+  const familyOf = (column: ScoredGroup) => onceOf(variantOf(column));
   const familyNames = [...new Set(offers.map(familyOf))];
   const familyIndex = new Map(familyNames.map((name, f) => [name, f]));
   const gives = new Float64Array(size * needs);
@@ -125,7 +125,8 @@ export function problemOf(context: Context, offers: readonly Column[], limits: L
   const variants = offers.map((o) => variantOf(o).id);
   const pins = brief.lock.include.map((id) => placesOf({ variants }, id)).filter((places) => places.length > 0);
   const pinned = new Set(pins.map(([first]) => first as number));
-  const pinnedIn = (block: BlockKind) => [...pinned].filter((i) => (offers[i] as Column).group.block === block).length;
+  const pinnedIn = (block: BlockKind) =>
+    [...pinned].filter((i) => (offers[i] as ScoredGroup).group.block === block).length;
   // What the coach insists on has room, whatever the type would hold.
   const flooredIn = (block: BlockKind) =>
     Math.max(
@@ -150,7 +151,7 @@ export function problemOf(context: Context, offers: readonly Column[], limits: L
     family: whole((o) => familyIndex.get(familyOf(o)) as number),
     families: familyNames.length,
     mostOfFamily: Int32Array.from(familyNames, (name) =>
-      Math.max(1, [...pinned].filter((i) => familyOf(offers[i] as Column) === name).length),
+      Math.max(1, [...pinned].filter((i) => familyOf(offers[i] as ScoredGroup) === name).length),
     ),
     block: whole((o) => blockKinds.indexOf(o.group.block)),
     pattern: whole((o) => patterns.indexOf(variantOf(o).pattern)),
@@ -169,8 +170,8 @@ export function problemOf(context: Context, offers: readonly Column[], limits: L
     most: Float64Array.from(blockKinds, (block) =>
       Math.max(limits.bounds[block].most, pinnedIn(block), flooredIn(block)),
     ),
-    mostHighSets,
-    mostContacts: mostContacts(brief),
+    mostHighSets: maxHighSets,
+    mostContacts: maxContacts(brief),
     wantedHeavy: wantedHeavySets(brief),
     pins,
     wishes: wishesOf(context).map(({ count, ...wish }) => ({ ...wish, counts: numbers(count) })),
@@ -193,8 +194,8 @@ export function placesOf({ variants }: Pick<Problem, 'variants'>, variant: strin
 }
 
 /** What a floor of the coach counts. */
-function insistedOn(context: Context, offers: readonly Column[], floor: Floor): Insisted {
-  const count = (of: (column: Column) => number) => Float64Array.from(offers, of);
+function insistedOn(context: Context, offers: readonly ScoredGroup[], floor: MinimumRequirement): MinimumConstraint {
+  const count = (of: (column: ScoredGroup) => number) => Float64Array.from(offers, of);
   if ('block' in floor) return { counts: count((o) => (o.group.block === floor.block ? 1 : 0)), least: floor.least };
   const d = context.demands.findIndex((demand) => demand.id === floor.need);
   return { counts: count((o) => (d < 0 ? 0 : (o.gives[d] as number))), least: floor.least };
@@ -225,7 +226,7 @@ function markInTurn(problem: Problem): void {
   }
 }
 
-function siblingsOf(offers: readonly Column[], variants: readonly string[]): number[][] {
+function siblingsOf(offers: readonly ScoredGroup[], variants: readonly string[]): number[][] {
   const byKey = new Map<string, number[]>();
   const keys = offers.map((o, i) => `${variants[i]}|${o.group.block}`);
   keys.forEach((key, i) => {

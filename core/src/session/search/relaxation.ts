@@ -1,7 +1,7 @@
-import type { Programme, Solver } from '../solver';
-import { pairSaves, savedBy } from './in-turn';
 import type { Problem } from './problem';
 import { type Lot, SessionProgramme } from './session-programme';
+import type { Programme, Solver } from './solver';
+import { pairSaves, savedBy } from './superset-time';
 
 /** A lot with what it would gain at the linear optimum. */
 export interface PricedLot extends Lot {
@@ -21,7 +21,7 @@ export interface Relaxation {
 }
 
 /** Lots taken in at once, rounds at the most, and what counts as a gain. */
-const [lotsPerRound, mostRounds, negligible] = [200, 60, 1e-7];
+const [lotsPerRound, maxRounds, negligible] = [200, 60, 1e-7];
 
 /**
  * The linear bound, lots taken in only as they pay (column generation): a lot gains what its offers gain and what the seconds it saves are
@@ -42,10 +42,10 @@ export function relax(problem: Problem, solver: Solver): Relaxation | undefined 
       const gains = session.gains(linear.rowDuals);
       const secondWorth = Math.max(0, linear.rowDuals[session.rows.time] as number);
       const paying = lotsGaining(problem, gains, secondWorth, negligible).filter(isNew);
-      if (paying.length === 0 || round === mostRounds) {
+      if (paying.length === 0 || round === maxRounds) {
         if (paying.length === 0 && !session.keepsTime(linear.values)) return undefined;
         // A session holds few lots: each that is still left out could add at most its gain.
-        const left = paying.reduce((most, lot) => Math.max(most, lot.gain), 0) * mostLots;
+        const left = paying.reduce((most, lot) => Math.max(most, lot.gain), 0) * maxLots;
         return {
           session,
           objective: linear.objective + left,
@@ -70,7 +70,7 @@ export function relax(problem: Problem, solver: Solver): Relaxation | undefined 
 }
 
 /** No session holds more lots. */
-const mostLots = 12;
+const maxLots = 12;
 
 const byGain = (a: PricedLot, b: PricedLot) => b.gain - a.gain || a.offers.join().localeCompare(b.offers.join());
 

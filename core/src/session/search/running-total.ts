@@ -1,8 +1,8 @@
-import { coverage } from '../demands';
-import { missed, opposites, prices } from '../rules';
+import { coverage } from '../context/demands';
+import { missed, opposites, prices } from '../scoring/rules';
 import type { Found } from './found';
-import { pairSaves, savedBy } from './in-turn';
 import type { PricedWish, Problem } from './problem';
+import { pairSaves, savedBy } from './superset-time';
 
 /** No offer. */
 export const none = -1;
@@ -197,7 +197,7 @@ export class RunningTotal {
           done |= 1 << b;
         }
       }
-      if (size > 1) saved += mostSaved(problem, size, (1 << size) - 1);
+      if (size > 1) saved += maxSaved(problem, size, (1 << size) - 1);
     }
     return saved;
   }
@@ -211,24 +211,24 @@ function change(of: Float64Array | Int32Array, added: number, gone: number): num
 const lot = new Int32Array(32);
 
 /** Seconds saved at the most by those of the lot that are in the mask. */
-function mostSaved(problem: Problem, size: number, mask: number): number {
+function maxSaved(problem: Problem, size: number, mask: number): number {
   let a = 0;
   while (!(mask & (1 << a))) a++;
   const without = mask & ~(1 << a);
   if (without === 0) return 0;
-  let best = mostSaved(problem, size, without);
+  let best = maxSaved(problem, size, without);
   for (let b = a + 1; b < size; b++) {
     if (!(without & (1 << b))) continue;
     const two = pairSaves(problem, lot[a] as number, lot[b] as number);
     if (two === 0 && problem.together < 3) continue;
     const left = without & ~(1 << b);
-    if (two > 0) best = Math.max(best, two + (left ? mostSaved(problem, size, left) : 0));
+    if (two > 0) best = Math.max(best, two + (left ? maxSaved(problem, size, left) : 0));
     if (problem.together < 3) continue;
     for (let c = b + 1; c < size; c++) {
       if (!(left & (1 << c))) continue;
       const three = savedBy(problem, [lot[a] as number, lot[b] as number, lot[c] as number]);
       const rest = left & ~(1 << c);
-      if (three > 0) best = Math.max(best, three + (rest ? mostSaved(problem, size, rest) : 0));
+      if (three > 0) best = Math.max(best, three + (rest ? maxSaved(problem, size, rest) : 0));
     }
   }
   return best;

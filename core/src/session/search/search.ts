@@ -1,10 +1,10 @@
-import type { Solver } from '../solver';
 import { anneal } from './anneal';
 import { type BranchOptions, branch } from './branching';
 import { bestFound, type Found } from './found';
 import type { Problem } from './problem';
 import { byPromise, lotsGaining, type Relaxation, relax } from './relaxation';
 import type { Lot } from './session-programme';
+import type { Solver } from './solver';
 
 /** A round of annealing: so many of the most promising offers, these seeds, so many moves each. */
 interface Round {

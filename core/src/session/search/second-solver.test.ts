@@ -3,15 +3,15 @@ import { describe, expect, it } from 'vitest';
 import { randomBrief } from '../../../test/random-briefs';
 import { solver } from '../../../test/solver';
 import { wholeProgramme } from '../../../test/whole-programme';
-import { seeded } from '../../seeded';
-import { blockBounds } from '../blocks';
-import { offersOf } from '../candidates';
-import { contextOf } from '../context';
-import { preparingBlocks } from '../joint-load';
-import type { Programme } from '../solver';
+import { seeded } from '../../common/seeded-random';
+import { preparingBlocks } from '../../exercise/model/vocabulary';
+import { offersOf } from '../composer/candidates';
+import { blockBounds } from '../context/block-bounds';
+import { contextOf } from '../context/context';
 import { type Problem, problemOf, type Together } from './problem';
 import { relax } from './relaxation';
 import { firstSession, prove } from './search';
+import type { Programme } from './solver';
 
 const offersEach = 16;
 

@@ -1,7 +1,7 @@
-import { coverageBreaks, coverageSlopes } from '../demands';
-import { opposites, prices } from '../rules';
-import type { Programme, ProgrammeColumn } from '../solver';
+import { coverageBreaks, coverageSlopes } from '../context/demands';
+import { opposites, prices } from '../scoring/rules';
 import type { Problem } from './problem';
+import type { Programme, ProgrammeColumn } from './solver';
 
 /** Offers done together: one alone, or two or three in turn. */
 export interface Lot {

@@ -1,4 +1,4 @@
-import { guard, overuses } from '../guards';
+import { guard, overuses } from '../injury-prevention';
 import { sportProfile } from '../profile';
 
 export default sportProfile({

@@ -1,5 +1,5 @@
 import { ownDrills } from './drills';
-import { ladders } from './ladders';
+import { progressions } from './ladders';
 import type { SignatureRow } from './row';
 
 export const aiming: readonly SignatureRow[] = [
@@ -9,7 +9,7 @@ export const aiming: readonly SignatureRow[] = [
     reason: 'The draw is a row held by the blade; the other side gets as much.',
     weight: 3,
     types: ['upper-body', 'whole-body', 'arm-care', 'conditioning'],
-    parts: [ladders.row, ['partner-towel-row', 'band-pull-apart']],
+    parts: [progressions.row, ['partner-towel-row', 'band-pull-apart']],
     sets: [3, 3],
     reps: [10, 12],
     perWeek: [2, 1],
@@ -22,7 +22,7 @@ export const aiming: readonly SignatureRow[] = [
     weight: 2,
     roles: ['rifle', 'pistol'],
     types: ['upper-body', 'whole-body', 'arm-care', 'conditioning'],
-    parts: [ladders.row, ['partner-towel-row', 'band-pull-apart']],
+    parts: [progressions.row, ['partner-towel-row', 'band-pull-apart']],
     sets: [3, 3],
     reps: [10, 12],
     perWeek: [1, 1],
@@ -34,7 +34,7 @@ export const aiming: readonly SignatureRow[] = [
     reason: 'The blade holds bow or rifle, not the arm.',
     weight: 3,
     types: ['arm-care', 'injury-prevention', 'upper-body', 'warm-up', 'primer', 'return'],
-    parts: [ladders.blades, ladders.serratus, ['wall-slide', 'floor-arm-slide']],
+    parts: [progressions.blades, progressions.serratus, ['wall-slide', 'floor-arm-slide']],
     sets: [2, 3],
     reps: [10, 12],
     perWeek: [2, 1],
@@ -46,7 +46,7 @@ export const aiming: readonly SignatureRow[] = [
     reason: 'Keeps the front shoulder low and quiet.',
     weight: 3,
     types: ['arm-care', 'injury-prevention', 'upper-body', 'warm-up', 'return'],
-    parts: [ladders.outwardRotation],
+    parts: [progressions.outwardRotation],
     sets: [2, 3],
     reps: [10, 15],
     perWeek: [2, 1],
@@ -82,7 +82,7 @@ export const aiming: readonly SignatureRow[] = [
     reason: 'Close groups begin with a trunk that is still.',
     weight: 2,
     types: ['trunk', 'injury-prevention', 'whole-body', 'return', 'conditioning'],
-    parts: [ladders.antiRotation, ladders.sideOfTrunk, ladders.backExtension, ['dead-bug']],
+    parts: [progressions.antiRotation, progressions.sideOfTrunk, progressions.backExtension, ['dead-bug']],
     sets: [3, 3],
     seconds: [20, 30],
     perWeek: [1, 1],
@@ -94,7 +94,7 @@ export const aiming: readonly SignatureRow[] = [
     reason: 'A steady stance is a steady sight.',
     weight: 1,
     types: ['injury-prevention', 'whole-body', 'lower-body', 'return'],
-    parts: [ladders.balance, ladders.squat, ['heel-toe-stand', 'single-leg-calf-raise', 'split-squat']],
+    parts: [progressions.balance, progressions.squat, ['heel-toe-stand', 'single-leg-calf-raise', 'split-squat']],
     sets: [3, 3],
     seconds: [30, 30],
     perWeek: [1, 0],
@@ -118,7 +118,7 @@ export const aiming: readonly SignatureRow[] = [
     reason: 'The finger moves and the hand does not.',
     weight: 1,
     types: ['arm-care', 'upper-body'],
-    parts: [ladders.wrist, ['towel-wring'], ['finger-extension-band', 'forearm-rotation']],
+    parts: [progressions.wrist, ['towel-wring'], ['finger-extension-band', 'forearm-rotation']],
     sets: [2, 2],
     reps: [12, 15],
     perWeek: [1, 0],
@@ -131,7 +131,7 @@ export const aiming: readonly SignatureRow[] = [
     weight: 2,
     roles: ['pistol'],
     types: ['arm-care', 'upper-body'],
-    parts: [ladders.wrist, ['towel-wring'], ['finger-extension-band', 'forearm-rotation']],
+    parts: [progressions.wrist, ['towel-wring'], ['finger-extension-band', 'forearm-rotation']],
     sets: [2, 2],
     reps: [12, 15],
     perWeek: [1, 1],

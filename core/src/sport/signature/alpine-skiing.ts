@@ -1,5 +1,5 @@
 import { ownDrills } from './drills';
-import { ladders } from './ladders';
+import { progressions } from './ladders';
 import type { SignatureRow } from './row';
 
 export const alpineSkiing: readonly SignatureRow[] = [
@@ -9,7 +9,11 @@ export const alpineSkiing: readonly SignatureRow[] = [
     reason: 'In a turn the outer leg slowly lowers two or three times your weight.',
     weight: 3,
     types: ['lower-body', 'whole-body'],
-    parts: [ladders.squat, ladders.oneLeg, ['heels-raised-squat', 'kneeling-lean-back-short', 'kneeling-lean-back']],
+    parts: [
+      progressions.squat,
+      progressions.oneLeg,
+      ['heels-raised-squat', 'kneeling-lean-back-short', 'kneeling-lean-back'],
+    ],
     sets: [3, 4],
     reps: [5, 8],
     perWeek: [2, 1],
@@ -21,7 +25,7 @@ export const alpineSkiing: readonly SignatureRow[] = [
     reason: 'Hamstrings hold the shin when you fall back.',
     weight: 3,
     types: ['injury-prevention', 'lower-body', 'whole-body', 'return'],
-    parts: [ladders.hamstringLengthening],
+    parts: [progressions.hamstringLengthening],
     sets: [3, 3],
     reps: [4, 6],
     perWeek: [2, 1],
@@ -33,7 +37,7 @@ export const alpineSkiing: readonly SignatureRow[] = [
     reason: 'Knees twist when one leg lands behind you; both legs practise alike.',
     weight: 3,
     types: ['injury-prevention', 'power', 'warm-up'],
-    parts: [ladders.landing, ladders.balance],
+    parts: [progressions.landing, progressions.balance],
     sets: [3, 3],
     reps: [4, 5],
     perWeek: [2, 1],
@@ -45,7 +49,7 @@ export const alpineSkiing: readonly SignatureRow[] = [
     reason: 'A quiet upper body is a strong trunk over busy legs.',
     weight: 2,
     types: ['trunk', 'whole-body', 'injury-prevention', 'return', 'conditioning'],
-    parts: [ladders.antiRotation, ladders.sideOfTrunk, ladders.frontOfTrunk],
+    parts: [progressions.antiRotation, progressions.sideOfTrunk, progressions.frontOfTrunk],
     sets: [3, 3],
     seconds: [20, 40],
     perWeek: [1, 1],
@@ -88,7 +92,7 @@ export const alpineSkiing: readonly SignatureRow[] = [
     reason: 'The hips hold the edges.',
     weight: 2,
     types: ['injury-prevention', 'lower-body', 'return'],
-    parts: [ladders.adductor, ladders.hipSide, ['diagonal-band-walk']],
+    parts: [progressions.adductor, progressions.hipSide, ['diagonal-band-walk']],
     sets: [2, 3],
     reps: [8, 10],
     perWeek: [1, 1],
@@ -100,7 +104,7 @@ export const alpineSkiing: readonly SignatureRow[] = [
     reason: 'Bent and shaken, the back needs a strong hinge.',
     weight: 2,
     types: ['lower-body', 'whole-body', 'trunk', 'conditioning'],
-    parts: [ladders.hinge, ladders.backExtension],
+    parts: [progressions.hinge, progressions.backExtension],
     sets: [3, 3],
     reps: [6, 8],
     perWeek: [1, 1],
@@ -112,7 +116,7 @@ export const alpineSkiing: readonly SignatureRow[] = [
     weight: 3,
     roles: ['speed'],
     types: ['lower-body', 'rounds', 'trunk', 'conditioning'],
-    parts: [ladders.bentKneeHold, ['split-squat-hold']],
+    parts: [progressions.bentKneeHold, ['split-squat-hold']],
     sets: [4, 6],
     seconds: [45, 90],
     perWeek: [2, 1],
@@ -138,7 +142,7 @@ export const alpineSkiing: readonly SignatureRow[] = [
     reason: 'You leave the gate on your poles.',
     weight: 1,
     types: ['upper-body', 'whole-body'],
-    parts: [ladders.row, ladders.push, ['band-push-down']],
+    parts: [progressions.row, progressions.push, ['band-push-down']],
     sets: [2, 3],
     reps: [8, 8],
     perWeek: [1, 0],

@@ -1,5 +1,5 @@
 import { ownDrills } from './drills';
-import { ladders } from './ladders';
+import { progressions } from './ladders';
 import type { SignatureRow } from './row';
 
 export const athleticsJumps: readonly SignatureRow[] = [
@@ -9,7 +9,7 @@ export const athleticsJumps: readonly SignatureRow[] = [
     reason: 'Full speed into the board needs hamstrings that brake.',
     weight: 3,
     types: ['injury-prevention', 'lower-body', 'whole-body', 'return'],
-    parts: [ladders.hamstringLengthening, ['hinge-lift', 'single-leg-hinge', 'opposite-hand-hinge']],
+    parts: [progressions.hamstringLengthening, ['hinge-lift', 'single-leg-hinge', 'opposite-hand-hinge']],
     sets: [2, 3],
     reps: [4, 6],
     perWeek: [2, 1],
@@ -22,7 +22,7 @@ export const athleticsJumps: readonly SignatureRow[] = [
     reason: 'Take-off is one leg under a great load for a tenth of a second.',
     weight: 3,
     types: ['lower-body', 'whole-body'],
-    parts: [ladders.oneLeg, ['slow-step-down']],
+    parts: [progressions.oneLeg, ['slow-step-down']],
     sets: [3, 4],
     reps: [4, 6],
     perWeek: [2, 1],
@@ -35,9 +35,9 @@ export const athleticsJumps: readonly SignatureRow[] = [
     weight: 3,
     types: ['power', 'injury-prevention', 'warm-up', 'primer'],
     parts: [
-      ladders.foot,
-      ladders.calfStraight,
-      ladders.calfBent,
+      progressions.foot,
+      progressions.calfStraight,
+      progressions.calfBent,
       ['pogo-jump', 'side-line-hop', 'single-leg-pogo'],
       ['depth-jump', 'a-skip'],
     ],
@@ -67,7 +67,7 @@ export const athleticsJumps: readonly SignatureRow[] = [
     reason: 'The free leg lifts as much as the take-off leg.',
     weight: 3,
     types: ['lower-body', 'power', 'whole-body', 'primer', 'conditioning'],
-    parts: [ladders.hipThrust, ladders.fastHip, ['bridge-march'], ['band-hip-flexion', 'psoas-march']],
+    parts: [progressions.hipThrust, progressions.fastHip, ['bridge-march'], ['band-hip-flexion', 'psoas-march']],
     sets: [3, 3],
     reps: [5, 8],
     perWeek: [2, 1],
@@ -80,7 +80,7 @@ export const athleticsJumps: readonly SignatureRow[] = [
     reason: 'The take-off knee likes slow and heavy between jump days.',
     weight: 2,
     types: ['injury-prevention', 'lower-body', 'return'],
-    parts: [ladders.bentKneeHold, ['slow-step-down', 'kneeling-lean-back-short']],
+    parts: [progressions.bentKneeHold, ['slow-step-down', 'kneeling-lean-back-short']],
     sets: [4, 5],
     seconds: [30, 45],
     perWeek: [1, 1],
@@ -93,7 +93,7 @@ export const athleticsJumps: readonly SignatureRow[] = [
     reason: 'The trunk carries the take-off into the air.',
     weight: 1,
     types: ['trunk', 'whole-body'],
-    parts: [ladders.dish, ladders.sideOfTrunk, ['dead-bug', 'body-saw'], ['plank-leg-lift']],
+    parts: [progressions.dish, progressions.sideOfTrunk, ['dead-bug', 'body-saw'], ['plank-leg-lift']],
     sets: [3, 3],
     seconds: [20, 30],
     perWeek: [1, 0],
@@ -120,10 +120,10 @@ export const athleticsJumps: readonly SignatureRow[] = [
     roles: ['vault'],
     types: ['upper-body', 'trunk'],
     parts: [
-      ladders.pullFromAbove,
-      ladders.overheadPush,
-      ladders.outwardRotation,
-      ladders.blades,
+      progressions.pullFromAbove,
+      progressions.overheadPush,
+      progressions.outwardRotation,
+      progressions.blades,
       ['hanging-knee-raise'],
     ],
     sets: [3, 4],

@@ -1,5 +1,5 @@
 import { ownDrills } from './drills';
-import { ladders } from './ladders';
+import { progressions } from './ladders';
 import type { SignatureRow } from './row';
 
 export const athleticsThrows: readonly SignatureRow[] = [
@@ -9,7 +9,7 @@ export const athleticsThrows: readonly SignatureRow[] = [
     reason: 'A throw begins with legs that push.',
     weight: 3,
     types: ['lower-body', 'whole-body'],
-    parts: [ladders.squat, ladders.hinge],
+    parts: [progressions.squat, progressions.hinge],
     sets: [4, 4],
     reps: [3, 6],
     perWeek: [2, 1],
@@ -55,7 +55,13 @@ export const athleticsThrows: readonly SignatureRow[] = [
     reason: 'It passes on the speed of the hips and holds at the block.',
     weight: 2,
     types: ['trunk', 'whole-body', 'injury-prevention', 'return', 'conditioning'],
-    parts: [ladders.trunkTurn, ladders.antiRotation, ladders.sideOfTrunk, ['weight-turn'], ['half-kneeling-windmill']],
+    parts: [
+      progressions.trunkTurn,
+      progressions.antiRotation,
+      progressions.sideOfTrunk,
+      ['weight-turn'],
+      ['half-kneeling-windmill'],
+    ],
     sets: [3, 3],
     reps: [8, 8],
     perWeek: [1, 1],
@@ -67,7 +73,7 @@ export const athleticsThrows: readonly SignatureRow[] = [
     reason: 'Light arm care every other day.',
     weight: 2,
     types: ['arm-care', 'injury-prevention', 'upper-body', 'warm-up', 'return'],
-    parts: [ladders.outwardRotation, ladders.armBrake, ladders.blades, ['face-pull']],
+    parts: [progressions.outwardRotation, progressions.armBrake, progressions.blades, ['face-pull']],
     sets: [2, 2],
     reps: [12, 15],
     perWeek: [1, 1],
@@ -81,7 +87,7 @@ export const athleticsThrows: readonly SignatureRow[] = [
     weight: 3,
     roles: ['javelin'],
     types: ['arm-care', 'injury-prevention', 'upper-body', 'warm-up', 'return'],
-    parts: [ladders.outwardRotation, ladders.armBrake, ladders.blades, ['face-pull']],
+    parts: [progressions.outwardRotation, progressions.armBrake, progressions.blades, ['face-pull']],
     sets: [2, 2],
     reps: [12, 15],
     perWeek: [2, 1],
@@ -94,7 +100,7 @@ export const athleticsThrows: readonly SignatureRow[] = [
     reason: 'Pulling balances the arm that throws.',
     weight: 2,
     types: ['upper-body', 'whole-body', 'conditioning'],
-    parts: [ladders.row, ['pull-up']],
+    parts: [progressions.row, ['pull-up']],
     sets: [3, 3],
     reps: [6, 10],
     perWeek: [1, 1],
@@ -107,7 +113,7 @@ export const athleticsThrows: readonly SignatureRow[] = [
     weight: 3,
     roles: ['shot'],
     types: ['upper-body', 'power', 'whole-body', 'primer', 'conditioning'],
-    parts: [ladders.push, ['push-up-fast', 'half-kneeling-press', 'overhead-press']],
+    parts: [progressions.push, ['push-up-fast', 'half-kneeling-press', 'overhead-press']],
     sets: [4, 4],
     reps: [3, 6],
     perWeek: [2, 1],
@@ -136,7 +142,7 @@ export const athleticsThrows: readonly SignatureRow[] = [
     roles: ['javelin'],
     types: ['injury-prevention', 'lower-body', 'power'],
     parts: [
-      ladders.armBrake,
+      progressions.armBrake,
       ['forward-lunge', 'single-leg-snap-down', 'drop-to-single-leg', 'high-band-arm-rotation'],
     ],
     sets: [3, 3],
@@ -151,7 +157,7 @@ export const athleticsThrows: readonly SignatureRow[] = [
     weight: 3,
     roles: ['hammer'],
     types: ['trunk', 'lower-body'],
-    parts: [ladders.grip, ['bag-swing', 'band-pull-through', 'hinge-lift']],
+    parts: [progressions.grip, ['bag-swing', 'band-pull-through', 'hinge-lift']],
     sets: [3, 3],
     reps: [6, 8],
     perWeek: [2, 1],

@@ -1,5 +1,5 @@
 import { ownDrills } from './drills';
-import { ladders } from './ladders';
+import { progressions } from './ladders';
 import type { SignatureRow } from './row';
 
 export const basketball: readonly SignatureRow[] = [
@@ -9,7 +9,7 @@ export const basketball: readonly SignatureRow[] = [
     reason: 'You land hundreds of times, often beside a foot; landing is a skill.',
     weight: 3,
     types: ['injury-prevention', 'warm-up', 'power'],
-    parts: [ladders.landing],
+    parts: [progressions.landing],
     sets: [3, 3],
     reps: [4, 5],
     perWeek: [2, 1],
@@ -21,7 +21,7 @@ export const basketball: readonly SignatureRow[] = [
     reason: 'Most injuries here are sprained ankles, and most of those are not the first.',
     weight: 3,
     types: ['injury-prevention', 'warm-up', 'return'],
-    parts: [ladders.balance, ['three-direction-reach', 'band-ankle-eversion']],
+    parts: [progressions.balance, ['three-direction-reach', 'band-ankle-eversion']],
     sets: [2, 3],
     seconds: [30, 30],
     perWeek: [2, 1],
@@ -35,7 +35,7 @@ export const basketball: readonly SignatureRow[] = [
     weight: 3,
     types: ['lower-body', 'injury-prevention', 'return', 'whole-body'],
     parts: [
-      ladders.bentKneeHold,
+      progressions.bentKneeHold,
       ['slow-pause-squat', 'kneeling-lean-back-short', 'rear-foot-raised-split-squat', 'slow-step-down'],
     ],
     sets: [4, 5],
@@ -73,7 +73,7 @@ export const basketball: readonly SignatureRow[] = [
     reason: 'The trunk takes the bump in the air.',
     weight: 1,
     types: ['trunk', 'whole-body', 'injury-prevention', 'return'],
-    parts: [ladders.frontOfTrunk, ladders.sideOfTrunk, ['press-out-hold'], ['side-plank-reach-under']],
+    parts: [progressions.frontOfTrunk, progressions.sideOfTrunk, ['press-out-hold'], ['side-plank-reach-under']],
     sets: [2, 3],
     seconds: [20, 30],
     perWeek: [1, 0],
@@ -86,8 +86,8 @@ export const basketball: readonly SignatureRow[] = [
     weight: 2,
     types: ['lower-body', 'injury-prevention', 'whole-body', 'return', 'conditioning'],
     parts: [
-      ladders.sideways,
-      ladders.hipSide,
+      progressions.sideways,
+      progressions.hipSide,
       ['adductor-side-hold', 'adductor-side-raise', 'side-hop-stick'],
       ['skater-hop', 'diagonal-band-walk'],
     ],
@@ -104,8 +104,8 @@ export const basketball: readonly SignatureRow[] = [
     roles: ['guard'],
     types: ['lower-body', 'injury-prevention', 'whole-body', 'return', 'conditioning'],
     parts: [
-      ladders.sideways,
-      ladders.hipSide,
+      progressions.sideways,
+      progressions.hipSide,
       ['adductor-side-hold', 'adductor-side-raise', 'side-hop-stick'],
       ['skater-hop', 'diagonal-band-walk'],
     ],
@@ -120,7 +120,13 @@ export const basketball: readonly SignatureRow[] = [
     reason: 'Strong hips spare the knee when you stop, and the calf is half of the brake.',
     weight: 3,
     types: ['lower-body', 'whole-body', 'injury-prevention', 'return', 'conditioning'],
-    parts: [ladders.hinge, ladders.hipThrust, ladders.hamstringLengthening, ladders.calfStraight, ladders.calfBent],
+    parts: [
+      progressions.hinge,
+      progressions.hipThrust,
+      progressions.hamstringLengthening,
+      progressions.calfStraight,
+      progressions.calfBent,
+    ],
     sets: [3, 3],
     reps: [6, 8],
     perWeek: [2, 1],
@@ -131,7 +137,7 @@ export const basketball: readonly SignatureRow[] = [
     reason: 'Finishing through contact takes shoulders.',
     weight: 1,
     types: ['upper-body', 'whole-body'],
-    parts: [ladders.push, ladders.row, ['half-kneeling-press', 'overhead-press', 'pull-up']],
+    parts: [progressions.push, progressions.row, ['half-kneeling-press', 'overhead-press', 'pull-up']],
     sets: [3, 3],
     reps: [6, 10],
     perWeek: [1, 0],
@@ -144,7 +150,7 @@ export const basketball: readonly SignatureRow[] = [
     weight: 3,
     roles: ['centre'],
     types: ['upper-body', 'whole-body'],
-    parts: [ladders.push, ladders.row, ['half-kneeling-press', 'overhead-press', 'pull-up']],
+    parts: [progressions.push, progressions.row, ['half-kneeling-press', 'overhead-press', 'pull-up']],
     sets: [3, 3],
     reps: [6, 10],
     perWeek: [2, 1],
@@ -157,7 +163,7 @@ export const basketball: readonly SignatureRow[] = [
     weight: 2,
     roles: ['forward'],
     types: ['upper-body', 'whole-body'],
-    parts: [ladders.push, ladders.row, ['half-kneeling-press', 'overhead-press', 'pull-up']],
+    parts: [progressions.push, progressions.row, ['half-kneeling-press', 'overhead-press', 'pull-up']],
     sets: [3, 3],
     reps: [6, 10],
     perWeek: [1, 1],

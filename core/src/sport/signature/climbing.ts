@@ -1,5 +1,5 @@
 import { ownDrills } from './drills';
-import { ladders } from './ladders';
+import { progressions } from './ladders';
 import type { SignatureRow } from './row';
 
 export const climbing: readonly SignatureRow[] = [
@@ -9,7 +9,7 @@ export const climbing: readonly SignatureRow[] = [
     reason: 'You pull your own weight; once that is easy add weight rather than repetitions.',
     weight: 3,
     types: ['upper-body', 'whole-body', 'power', 'primer', 'conditioning'],
-    parts: [ladders.pullFromAbove, ladders.row, ['scapular-pull-up', 'archer-row']],
+    parts: [progressions.pullFromAbove, progressions.row, ['scapular-pull-up', 'archer-row']],
     sets: [3, 4],
     reps: [3, 6],
     perWeek: [2, 1],
@@ -21,7 +21,7 @@ export const climbing: readonly SignatureRow[] = [
     reason: 'Pushing balances the shoulder and gets you over the top.',
     weight: 3,
     types: ['upper-body', 'whole-body', 'conditioning'],
-    parts: [ladders.push, ladders.overheadPush, ['pike-push-up']],
+    parts: [progressions.push, progressions.overheadPush, ['pike-push-up']],
     sets: [3, 3],
     reps: [8, 12],
     perWeek: [2, 1],
@@ -33,7 +33,7 @@ export const climbing: readonly SignatureRow[] = [
     reason: 'Climbing is all pulling, so the cuff needs sets of its own.',
     weight: 3,
     types: ['arm-care', 'injury-prevention', 'upper-body', 'warm-up', 'return'],
-    parts: [ladders.outwardRotation, ladders.blades, ladders.serratus, ['face-pull', 'reverse-fly']],
+    parts: [progressions.outwardRotation, progressions.blades, progressions.serratus, ['face-pull', 'reverse-fly']],
     sets: [2, 3],
     reps: [12, 15],
     perWeek: [2, 1],
@@ -81,7 +81,10 @@ export const climbing: readonly SignatureRow[] = [
     reason: 'The feet come off when the trunk lets go.',
     weight: 3,
     types: ['trunk', 'whole-body', 'conditioning'],
-    parts: [ladders.dish, ['hanging-knee-raise', 'leg-lowering', 'body-saw', 'wheel-roll-out', 'plank-shoulder-touch']],
+    parts: [
+      progressions.dish,
+      ['hanging-knee-raise', 'leg-lowering', 'body-saw', 'wheel-roll-out', 'plank-shoulder-touch'],
+    ],
     sets: [3, 3],
     reps: [6, 10],
     perWeek: [2, 1],
@@ -94,7 +97,7 @@ export const climbing: readonly SignatureRow[] = [
     weight: 2,
     types: ['lower-body', 'whole-body', 'flexibility', 'conditioning'],
     parts: [
-      ladders.oneLeg,
+      progressions.oneLeg,
       ['deep-side-squat', 'all-fours-hip-circle', 'lunge-and-open', 'butterfly-stretch'],
       ['frog-stretch'],
     ],

@@ -1,5 +1,5 @@
 import { ownDrills } from './drills';
-import { ladders } from './ladders';
+import { progressions } from './ladders';
 import type { SignatureRow } from './row';
 
 export const cycling: readonly SignatureRow[] = [
@@ -9,7 +9,7 @@ export const cycling: readonly SignatureRow[] = [
     reason: 'Pedalling is light and endless; only heavy work makes it cheaper.',
     weight: 3,
     types: ['lower-body', 'whole-body'],
-    parts: [ladders.squat, ladders.oneLeg],
+    parts: [progressions.squat, progressions.oneLeg],
     sets: [3, 3],
     reps: [4, 8],
     perWeek: [2, 1],
@@ -21,7 +21,7 @@ export const cycling: readonly SignatureRow[] = [
     reason: 'The hip does the bigger part of the downstroke.',
     weight: 3,
     types: ['lower-body', 'whole-body', 'power', 'primer', 'conditioning'],
-    parts: [ladders.hinge, ladders.hipThrust],
+    parts: [progressions.hinge, progressions.hipThrust],
     sets: [3, 3],
     reps: [6, 8],
     perWeek: [2, 1],
@@ -33,8 +33,8 @@ export const cycling: readonly SignatureRow[] = [
     weight: 3,
     types: ['trunk', 'whole-body', 'injury-prevention', 'return', 'conditioning'],
     parts: [
-      ladders.backExtension,
-      ladders.sideOfTrunk,
+      progressions.backExtension,
+      progressions.sideOfTrunk,
       ['bird-dog', 'dead-bug', 'band-press-out', 'press-out-hold'],
       ['reverse-plank'],
     ],
@@ -49,7 +49,7 @@ export const cycling: readonly SignatureRow[] = [
     reason: 'They steady the pedal and balance a thigh that never lowers.',
     weight: 1,
     types: ['lower-body', 'injury-prevention', 'whole-body', 'return'],
-    parts: [ladders.calfStraight, ladders.hamstringLengthening],
+    parts: [progressions.calfStraight, progressions.hamstringLengthening],
     sets: [2, 3],
     reps: [8, 12],
     perWeek: [1, 0],
@@ -83,7 +83,7 @@ export const cycling: readonly SignatureRow[] = [
     reason: 'A quiet pelvis saves knee and seat.',
     weight: 2,
     types: ['injury-prevention', 'lower-body', 'warm-up', 'return'],
-    parts: [ladders.hipSide, ladders.stepDown],
+    parts: [progressions.hipSide, progressions.stepDown],
     sets: [2, 3],
     reps: [10, 10],
     perWeek: [1, 1],
@@ -95,8 +95,8 @@ export const cycling: readonly SignatureRow[] = [
     weight: 2,
     types: ['upper-body', 'warm-up', 'flexibility'],
     parts: [
-      ladders.row,
-      ladders.blades,
+      progressions.row,
+      progressions.blades,
       ['all-fours-turn', 'lying-chin-nod', 'door-chest-stretch', 'half-kneeling-hip-opener'],
     ],
     sets: [2, 3],

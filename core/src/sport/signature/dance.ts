@@ -1,5 +1,5 @@
 import { ownDrills } from './drills';
-import { ladders } from './ladders';
+import { progressions } from './ladders';
 import type { SignatureRow } from './row';
 
 export const dance: readonly SignatureRow[] = [
@@ -9,7 +9,7 @@ export const dance: readonly SignatureRow[] = [
     reason: 'Rises and jumps by the hundred stand on calf strength.',
     weight: 3,
     types: ['lower-body', 'injury-prevention', 'whole-body', 'warm-up', 'primer', 'return'],
-    parts: [ladders.calfStraight, ladders.calfBent, ['tiptoe-hold'], ['three-way-calf-raise']],
+    parts: [progressions.calfStraight, progressions.calfBent, ['tiptoe-hold'], ['three-way-calf-raise']],
     sets: [3, 3],
     reps: [12, 20],
     perWeek: [2, 1],
@@ -22,7 +22,7 @@ export const dance: readonly SignatureRow[] = [
     weight: 3,
     roles: ['ballet'],
     types: ['injury-prevention', 'lower-body', 'technique', 'warm-up', 'return'],
-    parts: [ladders.hipSide, ['clam', 'side-lying-leg-raise', 'all-fours-hip-circle']],
+    parts: [progressions.hipSide, ['clam', 'side-lying-leg-raise', 'all-fours-hip-circle']],
     sets: [2, 2],
     reps: [10, 12],
     perWeek: [2, 1],
@@ -35,7 +35,7 @@ export const dance: readonly SignatureRow[] = [
     weight: 2,
     roles: ['contemporary'],
     types: ['injury-prevention', 'lower-body', 'technique', 'warm-up', 'return'],
-    parts: [ladders.hipSide, ['clam', 'side-lying-leg-raise', 'all-fours-hip-circle']],
+    parts: [progressions.hipSide, ['clam', 'side-lying-leg-raise', 'all-fours-hip-circle']],
     sets: [2, 2],
     reps: [10, 12],
     perWeek: [1, 1],
@@ -48,7 +48,7 @@ export const dance: readonly SignatureRow[] = [
     weight: 2,
     types: ['lower-body', 'whole-body', 'injury-prevention', 'return'],
     parts: [
-      ladders.adductor,
+      progressions.adductor,
       ['side-lunge', 'deep-side-squat', 'split-squat', 'slow-step-down', 'single-leg-chair-squat'],
     ],
     sets: [3, 3],
@@ -75,7 +75,7 @@ export const dance: readonly SignatureRow[] = [
     reason: 'Small foot muscles hold you on your toes.',
     weight: 2,
     types: ['injury-prevention', 'warm-up', 'return'],
-    parts: [ladders.foot, ladders.balance, ['short-foot-standing', 'band-ankle-eversion']],
+    parts: [progressions.foot, progressions.balance, ['short-foot-standing', 'band-ankle-eversion']],
     sets: [2, 2],
     reps: [10, 10],
     perWeek: [1, 1],
@@ -87,7 +87,7 @@ export const dance: readonly SignatureRow[] = [
     reason: 'Arch and lift from strength above the pelvis.',
     weight: 2,
     types: ['trunk', 'whole-body', 'conditioning'],
-    parts: [ladders.dish, ladders.sideOfTrunk, ladders.backExtension, ['dead-bug']],
+    parts: [progressions.dish, progressions.sideOfTrunk, progressions.backExtension, ['dead-bug']],
     sets: [3, 3],
     seconds: [20, 30],
     perWeek: [1, 1],
@@ -100,8 +100,8 @@ export const dance: readonly SignatureRow[] = [
     weight: 1,
     types: ['upper-body', 'whole-body'],
     parts: [
-      ladders.push,
-      ladders.row,
+      progressions.push,
+      progressions.row,
       ['half-kneeling-press', 'overhead-press', 'overhead-march', 'push-up', 'pike-push-up'],
     ],
     sets: [2, 3],
@@ -117,8 +117,8 @@ export const dance: readonly SignatureRow[] = [
     roles: ['street'],
     types: ['upper-body', 'whole-body'],
     parts: [
-      ladders.push,
-      ladders.row,
+      progressions.push,
+      progressions.row,
       ['half-kneeling-press', 'overhead-press', 'overhead-march', 'push-up', 'pike-push-up'],
     ],
     sets: [2, 3],
@@ -134,8 +134,8 @@ export const dance: readonly SignatureRow[] = [
     roles: ['contemporary'],
     types: ['upper-body', 'whole-body'],
     parts: [
-      ladders.push,
-      ladders.row,
+      progressions.push,
+      progressions.row,
       ['half-kneeling-press', 'overhead-press', 'overhead-march', 'push-up', 'pike-push-up'],
     ],
     sets: [2, 3],
@@ -180,7 +180,7 @@ export const dance: readonly SignatureRow[] = [
     reason: 'Strength at length protects what you stretch all day.',
     weight: 1,
     types: ['lower-body', 'whole-body'],
-    parts: [ladders.hinge, ['bridge-walk-out', 'sliding-leg-curl']],
+    parts: [progressions.hinge, ['bridge-walk-out', 'sliding-leg-curl']],
     sets: [3, 3],
     reps: [6, 8],
     perWeek: [1, 0],

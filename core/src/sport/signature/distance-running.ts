@@ -1,5 +1,5 @@
 import { ownDrills } from './drills';
-import { ladders } from './ladders';
+import { progressions } from './ladders';
 import type { SignatureRow } from './row';
 
 export const distanceRunning: readonly SignatureRow[] = [
@@ -9,7 +9,7 @@ export const distanceRunning: readonly SignatureRow[] = [
     reason: 'Every stride ends at the calf, and it is the first part to complain when the weekly distance goes up.',
     weight: 3,
     types: ['lower-body', 'whole-body', 'injury-prevention', 'return'],
-    parts: [ladders.calfStraight, ['three-way-calf-raise']],
+    parts: [progressions.calfStraight, ['three-way-calf-raise']],
     sets: [3, 3],
     reps: [8, 12],
     perWeek: [2, 1],
@@ -22,7 +22,7 @@ export const distanceRunning: readonly SignatureRow[] = [
     reason: 'With the knee bent the soleus does the work, and running asks most of it.',
     weight: 3,
     types: ['lower-body', 'whole-body', 'injury-prevention', 'return'],
-    parts: [ladders.calfBent],
+    parts: [progressions.calfBent],
     sets: [3, 3],
     reps: [10, 15],
     perWeek: [2, 1],
@@ -55,7 +55,7 @@ export const distanceRunning: readonly SignatureRow[] = [
     reason: 'Running is a row of one-leg landings, so the thigh learns to carry you alone.',
     weight: 3,
     types: ['lower-body', 'whole-body', 'return', 'conditioning'],
-    parts: [ladders.oneLeg, ['skater-squat']],
+    parts: [progressions.oneLeg, ['skater-squat']],
     sets: [3, 3],
     reps: [6, 10],
     perWeek: [2, 1],
@@ -82,7 +82,7 @@ export const distanceRunning: readonly SignatureRow[] = [
     reason: 'Keeps the pelvis level late in a run, which spares knee and outer thigh.',
     weight: 3,
     types: ['injury-prevention', 'lower-body', 'whole-body', 'trunk', 'warm-up', 'return'],
-    parts: [ladders.hipSide, ['diagonal-band-walk']],
+    parts: [progressions.hipSide, ['diagonal-band-walk']],
     sets: [2, 3],
     reps: [10, 15],
     perWeek: [2, 1],
@@ -95,7 +95,7 @@ export const distanceRunning: readonly SignatureRow[] = [
     reason: 'The small muscles of the foot take the first shock; shoes do their work for them.',
     weight: 2,
     types: ['injury-prevention', 'warm-up', 'return'],
-    parts: [ladders.foot, ['short-foot-standing', 'band-ankle-eversion']],
+    parts: [progressions.foot, ['short-foot-standing', 'band-ankle-eversion']],
     sets: [1, 2],
     reps: [10, 15],
     perWeek: [1, 1],
@@ -108,7 +108,7 @@ export const distanceRunning: readonly SignatureRow[] = [
     reason: 'A stiff ankle hands back the energy of the landing.',
     weight: 2,
     types: ['power', 'primer', 'warm-up'],
-    parts: [ladders.stiffAnkle, ['a-skip']],
+    parts: [progressions.stiffAnkle, ['a-skip']],
     sets: [3, 3],
     contacts: [10, 20],
     perWeek: [1, 1],
@@ -120,7 +120,7 @@ export const distanceRunning: readonly SignatureRow[] = [
     reason: 'When the trunk sags the stride gets short: two holds and a row keep it tall.',
     weight: 2,
     types: ['trunk', 'whole-body', 'conditioning'],
-    parts: [ladders.sideOfTrunk, ['dead-bug', 'bird-dog', 'forearm-plank', 'band-row', 'bent-row']],
+    parts: [progressions.sideOfTrunk, ['dead-bug', 'bird-dog', 'forearm-plank', 'band-row', 'bent-row']],
     sets: [2, 3],
     seconds: [20, 40],
     perWeek: [1, 1],
@@ -129,7 +129,7 @@ export const distanceRunning: readonly SignatureRow[] = [
   {
     id: 'downhill-brake',
     name: 'Slow step-down',
-    reason: 'Going downhill is braking: thighs that know slow lowering are less sore the day after.',
+    reason: 'Going downhill is braking: thighs used to slow eccentrics are less sore the day after.',
     weight: 3,
     roles: ['trail'],
     types: ['lower-body', 'injury-prevention'],

@@ -1,5 +1,5 @@
 import { ownDrills } from './drills';
-import { ladders } from './ladders';
+import { progressions } from './ladders';
 import type { SignatureRow } from './row';
 
 export const fieldHockey: readonly SignatureRow[] = [
@@ -10,8 +10,8 @@ export const fieldHockey: readonly SignatureRow[] = [
     weight: 3,
     types: ['trunk', 'injury-prevention', 'whole-body', 'warm-up', 'return', 'conditioning'],
     parts: [
-      ladders.antiRotation,
-      ladders.sideOfTrunk,
+      progressions.antiRotation,
+      progressions.sideOfTrunk,
       ['bird-dog', 'dead-bug', 'long-lying-hold', 'hands-at-head-back-raise'],
     ],
     sets: [2, 3],
@@ -25,7 +25,7 @@ export const fieldHockey: readonly SignatureRow[] = [
     reason: 'The tackle is a long, low lunge.',
     weight: 3,
     types: ['lower-body', 'whole-body', 'conditioning'],
-    parts: [ladders.oneLeg, ladders.sideways],
+    parts: [progressions.oneLeg, progressions.sideways],
     sets: [3, 3],
     reps: [6, 8],
     perWeek: [2, 1],
@@ -36,7 +36,7 @@ export const fieldHockey: readonly SignatureRow[] = [
     reason: 'Sprinting bent over pulls at the hamstrings.',
     weight: 2,
     types: ['injury-prevention', 'lower-body', 'whole-body', 'return'],
-    parts: [ladders.hamstringLengthening],
+    parts: [progressions.hamstringLengthening],
     sets: [2, 3],
     reps: [4, 6],
     perWeek: [1, 1],
@@ -48,7 +48,7 @@ export const fieldHockey: readonly SignatureRow[] = [
     reason: 'Reaching, stopping and kicking all load the groin, for keepers most.',
     weight: 3,
     types: ['injury-prevention', 'lower-body', 'whole-body', 'return'],
-    parts: [ladders.adductor, ['copenhagen-knee-hold']],
+    parts: [progressions.adductor, ['copenhagen-knee-hold']],
     sets: [2, 2],
     reps: [6, 10],
     perWeek: [2, 1],
@@ -61,7 +61,7 @@ export const fieldHockey: readonly SignatureRow[] = [
     reason: 'Bend at the hip instead of in the back.',
     weight: 3,
     types: ['lower-body', 'whole-body', 'conditioning'],
-    parts: [ladders.hinge, ['single-leg-hip-thrust']],
+    parts: [progressions.hinge, ['single-leg-hip-thrust']],
     sets: [3, 3],
     reps: [6, 8],
     perWeek: [2, 1],
@@ -73,7 +73,7 @@ export const fieldHockey: readonly SignatureRow[] = [
     reason: 'Opens what the low stance closes.',
     weight: 2,
     types: ['upper-body', 'whole-body', 'warm-up', 'flexibility', 'conditioning'],
-    parts: [ladders.row, ladders.upperBackTurn],
+    parts: [progressions.row, progressions.upperBackTurn],
     sets: [3, 3],
     reps: [10, 10],
     perWeek: [1, 1],
@@ -96,7 +96,7 @@ export const fieldHockey: readonly SignatureRow[] = [
     reason: 'Ankles and knees are what young players hurt first.',
     weight: 2,
     types: ['injury-prevention', 'warm-up'],
-    parts: [ladders.balance, ladders.landing, ['three-direction-reach']],
+    parts: [progressions.balance, progressions.landing, ['three-direction-reach']],
     sets: [2, 2],
     seconds: [30, 30],
     perWeek: [1, 1],
@@ -110,7 +110,7 @@ export const fieldHockey: readonly SignatureRow[] = [
     weight: 1,
     roles: ['defender', 'midfield', 'forward'],
     types: ['arm-care', 'upper-body'],
-    parts: [ladders.wrist, ['towel-wring'], ['forearm-rotation']],
+    parts: [progressions.wrist, ['towel-wring'], ['forearm-rotation']],
     sets: [2, 2],
     reps: [12, 12],
     perWeek: [1, 0],

@@ -1,5 +1,5 @@
 import { ownDrills } from './drills';
-import { ladders } from './ladders';
+import { progressions } from './ladders';
 import type { SignatureRow } from './row';
 
 export const grapplingCombat: readonly SignatureRow[] = [
@@ -10,8 +10,8 @@ export const grapplingCombat: readonly SignatureRow[] = [
     weight: 3,
     types: ['upper-body', 'whole-body', 'rounds', 'conditioning'],
     parts: [
-      ladders.row,
-      ladders.pullFromAbove,
+      progressions.row,
+      progressions.pullFromAbove,
       ['underhand-pull-up', 'partner-towel-row'],
       ['towel-pull-up', 'archer-row'],
     ],
@@ -38,7 +38,7 @@ export const grapplingCombat: readonly SignatureRow[] = [
     reason: 'It is bent, pulled and landed on: a little in every session.',
     weight: 3,
     types: ['injury-prevention', 'upper-body', 'warm-up', 'return'],
-    parts: [ladders.neck],
+    parts: [progressions.neck],
     sets: [2, 2],
     seconds: [10, 15],
     perWeek: [2, 1],
@@ -84,7 +84,7 @@ export const grapplingCombat: readonly SignatureRow[] = [
     reason: 'Lose the grip and you lose the position.',
     weight: 2,
     types: ['upper-body'],
-    parts: [ladders.grip, ladders.wrist, ['towel-lean-row', 'farmer-walk'], ['towel-pull-up']],
+    parts: [progressions.grip, progressions.wrist, ['towel-lean-row', 'farmer-walk'], ['towel-pull-up']],
     sets: [3, 3],
     seconds: [20, 40],
     perWeek: [1, 1],
@@ -97,7 +97,7 @@ export const grapplingCombat: readonly SignatureRow[] = [
     weight: 3,
     roles: ['ground'],
     types: ['lower-body', 'trunk', 'whole-body', 'technique', 'conditioning'],
-    parts: [ladders.adductor, ['single-leg-bridge', 'hip-thrust', 'bridge-and-turn']],
+    parts: [progressions.adductor, ['single-leg-bridge', 'hip-thrust', 'bridge-and-turn']],
     sets: [3, 3],
     reps: [8, 10],
     perWeek: [2, 1],
@@ -109,7 +109,12 @@ export const grapplingCombat: readonly SignatureRow[] = [
     reason: 'Refusing to be turned is trunk work.',
     weight: 2,
     types: ['trunk', 'whole-body', 'conditioning'],
-    parts: [ladders.antiRotation, ladders.sideOfTrunk, ['bear-crawl', 'bear-shoulder-touch'], ['step-through']],
+    parts: [
+      progressions.antiRotation,
+      progressions.sideOfTrunk,
+      ['bear-crawl', 'bear-shoulder-touch'],
+      ['step-through'],
+    ],
     sets: [3, 3],
     seconds: [20, 30],
     perWeek: [1, 1],
@@ -121,7 +126,7 @@ export const grapplingCombat: readonly SignatureRow[] = [
     reason: 'Arms get pulled away from the body; this holds them in.',
     weight: 2,
     types: ['arm-care', 'injury-prevention', 'upper-body', 'return'],
-    parts: [ladders.outwardRotation, ladders.blades, ['face-pull']],
+    parts: [progressions.outwardRotation, progressions.blades, ['face-pull']],
     sets: [2, 2],
     reps: [12, 12],
     perWeek: [1, 1],

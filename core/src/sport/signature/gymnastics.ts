@@ -1,5 +1,5 @@
 import { ownDrills } from './drills';
-import { ladders } from './ladders';
+import { progressions } from './ladders';
 import type { SignatureRow } from './row';
 
 export const gymnastics: readonly SignatureRow[] = [
@@ -36,7 +36,7 @@ export const gymnastics: readonly SignatureRow[] = [
     reason: 'Every skill is a dish or an arch; hold it before you move it.',
     weight: 3,
     types: ['trunk', 'whole-body', 'warm-up', 'primer', 'conditioning'],
-    parts: [ladders.dish, ladders.frontOfTrunk, ['long-lying-hold', 'swimmer-alternate', 'dead-bug']],
+    parts: [progressions.dish, progressions.frontOfTrunk, ['long-lying-hold', 'swimmer-alternate', 'dead-bug']],
     sets: [3, 4],
     seconds: [20, 30],
     perWeek: [2, 1],
@@ -74,7 +74,7 @@ export const gymnastics: readonly SignatureRow[] = [
     weight: 3,
     roles: ['bars'],
     types: ['upper-body', 'whole-body', 'trunk', 'conditioning'],
-    parts: [ladders.pullFromAbove, ['hanging-knee-raise', 'leg-lowering'], ['scapular-pull-up']],
+    parts: [progressions.pullFromAbove, ['hanging-knee-raise', 'leg-lowering'], ['scapular-pull-up']],
     sets: [4, 4],
     reps: [4, 8],
     perWeek: [2, 1],
@@ -86,7 +86,7 @@ export const gymnastics: readonly SignatureRow[] = [
     reason: 'Stuck landings spare ankles, knees and back.',
     weight: 3,
     types: ['injury-prevention', 'power'],
-    parts: [ladders.landing],
+    parts: [progressions.landing],
     sets: [3, 3],
     reps: [4, 5],
     perWeek: [2, 1],
@@ -112,7 +112,7 @@ export const gymnastics: readonly SignatureRow[] = [
     weight: 2,
     types: ['trunk', 'injury-prevention', 'flexibility', 'return'],
     parts: [
-      ladders.sideOfTrunk,
+      progressions.sideOfTrunk,
       ['bird-dog', 'side-plank', 'dead-bug', 'half-kneeling-hip-opener', 'cat-camel', 'folded-kneeling-rest'],
     ],
     sets: [2, 3],
@@ -188,7 +188,7 @@ export const gymnastics: readonly SignatureRow[] = [
     reason: 'All rebounds and landings go through the ankle.',
     weight: 2,
     types: ['injury-prevention', 'lower-body', 'warm-up', 'return'],
-    parts: [ladders.calfStraight, ladders.foot, ladders.balance, ['three-way-calf-raise']],
+    parts: [progressions.calfStraight, progressions.foot, progressions.balance, ['three-way-calf-raise']],
     sets: [2, 3],
     reps: [12, 12],
     perWeek: [1, 1],

@@ -1,5 +1,5 @@
 /** Exercises that do one job, easiest first: the rungs that rows of many sports share. */
-export const ladders = {
+export const progressions = {
   calfStraight: [
     'calf-raise',
     'single-leg-calf-raise',

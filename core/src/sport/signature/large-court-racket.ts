@@ -1,5 +1,5 @@
 import { ownDrills } from './drills';
-import { ladders } from './ladders';
+import { progressions } from './ladders';
 import type { SignatureRow } from './row';
 
 export const largeCourtRacket: readonly SignatureRow[] = [
@@ -9,7 +9,7 @@ export const largeCourtRacket: readonly SignatureRow[] = [
     reason: 'Each serve is stopped by the muscles behind the shoulder.',
     weight: 3,
     types: ['arm-care', 'injury-prevention', 'upper-body', 'warm-up', 'return'],
-    parts: [ladders.outwardRotation, ladders.armBrake, ['face-pull']],
+    parts: [progressions.outwardRotation, progressions.armBrake, ['face-pull']],
     sets: [2, 3],
     reps: [12, 15],
     perWeek: [3, 2],
@@ -22,7 +22,7 @@ export const largeCourtRacket: readonly SignatureRow[] = [
     reason: 'The blade of the racket arm sits low and forward; this brings it back.',
     weight: 3,
     types: ['arm-care', 'injury-prevention', 'upper-body', 'warm-up', 'return'],
-    parts: [ladders.blades, ladders.serratus, ['band-row'], ['reverse-fly']],
+    parts: [progressions.blades, progressions.serratus, ['band-row'], ['reverse-fly']],
     sets: [2, 2],
     reps: [12, 12],
     perWeek: [2, 1],
@@ -87,7 +87,7 @@ export const largeCourtRacket: readonly SignatureRow[] = [
     reason: 'Wide balls are braked on one leg.',
     weight: 3,
     types: ['lower-body', 'whole-body', 'conditioning'],
-    parts: [ladders.sideways, ladders.oneLeg, ['cross-behind-lunge'], ['walking-lunge']],
+    parts: [progressions.sideways, progressions.oneLeg, ['cross-behind-lunge'], ['walking-lunge']],
     sets: [3, 3],
     reps: [6, 8],
     perWeek: [2, 1],
@@ -111,7 +111,7 @@ export const largeCourtRacket: readonly SignatureRow[] = [
     reason: 'The serve arches and twists the back; holding strength protects it.',
     weight: 2,
     types: ['trunk', 'whole-body', 'conditioning'],
-    parts: [ladders.antiRotation, ladders.sideOfTrunk, ladders.backExtension],
+    parts: [progressions.antiRotation, progressions.sideOfTrunk, progressions.backExtension],
     sets: [3, 3],
     seconds: [20, 30],
     perWeek: [1, 1],
@@ -122,7 +122,7 @@ export const largeCourtRacket: readonly SignatureRow[] = [
     reason: 'These are the two muscles that this game pulls.',
     weight: 2,
     types: ['injury-prevention', 'lower-body', 'return'],
-    parts: [ladders.calfStraight, ladders.calfBent, ladders.adductor],
+    parts: [progressions.calfStraight, progressions.calfBent, progressions.adductor],
     sets: [2, 3],
     reps: [8, 12],
     perWeek: [1, 1],
@@ -134,7 +134,7 @@ export const largeCourtRacket: readonly SignatureRow[] = [
     weight: 3,
     roles: ['singles'],
     types: ['injury-prevention', 'lower-body', 'return'],
-    parts: [ladders.calfStraight, ladders.calfBent, ladders.adductor],
+    parts: [progressions.calfStraight, progressions.calfBent, progressions.adductor],
     sets: [2, 3],
     reps: [8, 12],
     perWeek: [2, 1],

@@ -1,5 +1,5 @@
 import { ownDrills } from './drills';
-import { ladders } from './ladders';
+import { progressions } from './ladders';
 import type { SignatureRow } from './row';
 
 export const nordicSkiing: readonly SignatureRow[] = [
@@ -9,7 +9,7 @@ export const nordicSkiing: readonly SignatureRow[] = [
     reason: 'The stronger the pull, the cheaper each pole plant.',
     weight: 3,
     types: ['upper-body', 'whole-body', 'power', 'primer', 'conditioning'],
-    parts: [ladders.pullFromAbove, ['band-push-down', 'overhead-slam'], ['scapular-pull-up']],
+    parts: [progressions.pullFromAbove, ['band-push-down', 'overhead-slam'], ['scapular-pull-up']],
     sets: [3, 3],
     reps: [4, 6],
     perWeek: [2, 1],
@@ -23,8 +23,8 @@ export const nordicSkiing: readonly SignatureRow[] = [
     weight: 3,
     types: ['trunk', 'whole-body', 'conditioning'],
     parts: [
-      ladders.dish,
-      ladders.frontOfTrunk,
+      progressions.dish,
+      progressions.frontOfTrunk,
       ['curl-up', 'weighted-curl-up', 'leg-lowering', 'wheel-roll-out-short', 'dead-bug'],
     ],
     sets: [3, 3],
@@ -38,7 +38,7 @@ export const nordicSkiing: readonly SignatureRow[] = [
     reason: 'Heavy legs twice a week, few repetitions: it pays on skis.',
     weight: 3,
     types: ['lower-body', 'whole-body'],
-    parts: [ladders.squat, ladders.oneLeg],
+    parts: [progressions.squat, progressions.oneLeg],
     sets: [3, 3],
     reps: [4, 8],
     perWeek: [2, 1],
@@ -50,7 +50,7 @@ export const nordicSkiing: readonly SignatureRow[] = [
     reason: 'The last third of the push comes from the elbow.',
     weight: 1,
     types: ['upper-body', 'whole-body'],
-    parts: [ladders.push, ['push-up-narrow', 'band-push-down', 'overhead-elbow-press', 'chair-dip-bent-knees']],
+    parts: [progressions.push, ['push-up-narrow', 'band-push-down', 'overhead-elbow-press', 'chair-dip-bent-knees']],
     sets: [2, 3],
     reps: [8, 10],
     perWeek: [1, 0],
@@ -62,7 +62,7 @@ export const nordicSkiing: readonly SignatureRow[] = [
     reason: 'A hundred bends a kilometre take a back that lasts.',
     weight: 2,
     types: ['lower-body', 'trunk', 'whole-body', 'conditioning'],
-    parts: [ladders.hinge, ladders.backExtension, ['single-leg-hip-thrust']],
+    parts: [progressions.hinge, progressions.backExtension, ['single-leg-hip-thrust']],
     sets: [3, 3],
     seconds: [30, 30],
     perWeek: [1, 1],
@@ -74,7 +74,7 @@ export const nordicSkiing: readonly SignatureRow[] = [
     reason: 'Balances what poling builds in front.',
     weight: 2,
     types: ['arm-care', 'injury-prevention', 'upper-body', 'warm-up', 'return'],
-    parts: [ladders.blades, ladders.outwardRotation, ladders.serratus, ['face-pull']],
+    parts: [progressions.blades, progressions.outwardRotation, progressions.serratus, ['face-pull']],
     sets: [2, 2],
     reps: [12, 15],
     perWeek: [1, 1],
@@ -87,7 +87,7 @@ export const nordicSkiing: readonly SignatureRow[] = [
     weight: 3,
     roles: ['skating', 'biathlete'],
     types: ['lower-body', 'power', 'technique', 'primer'],
-    parts: [ladders.sideways, ladders.adductor, ['side-hop-stick', 'skating-push'], ['skater-hop']],
+    parts: [progressions.sideways, progressions.adductor, ['side-hop-stick', 'skating-push'], ['skater-hop']],
     sets: [3, 3],
     reps: [6, 8],
     perWeek: [2, 1],
@@ -101,8 +101,8 @@ export const nordicSkiing: readonly SignatureRow[] = [
     roles: ['classic'],
     types: ['lower-body', 'power', 'primer'],
     parts: [
-      ladders.calfStraight,
-      ladders.calfBent,
+      progressions.calfStraight,
+      progressions.calfBent,
       ['single-leg-hinge', 'forward-hop-stick', 'bridge-march'],
       ['band-hip-flexion'],
     ],
@@ -117,7 +117,7 @@ export const nordicSkiing: readonly SignatureRow[] = [
     reason: 'Longer glide, fewer pushes.',
     weight: 2,
     types: ['injury-prevention', 'technique', 'warm-up', 'return'],
-    parts: [ladders.balance, ['single-leg-chair-squat'], ['three-direction-reach']],
+    parts: [progressions.balance, ['single-leg-chair-squat'], ['three-direction-reach']],
     sets: [3, 3],
     seconds: [30, 30],
     perWeek: [1, 1],

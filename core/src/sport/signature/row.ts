@@ -1,4 +1,4 @@
-import type { Phase } from '../../session/brief';
+import type { Phase } from '../../session-type/aims-and-phases';
 import type { SessionType } from '../../session-type/session-type';
 
 /** How often, how much and for whom a coach of the sport gives a piece of work. */

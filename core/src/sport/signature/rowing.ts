@@ -1,5 +1,5 @@
 import { ownDrills } from './drills';
-import { ladders } from './ladders';
+import { progressions } from './ladders';
 import type { SignatureRow } from './row';
 
 export const rowing: readonly SignatureRow[] = [
@@ -9,7 +9,7 @@ export const rowing: readonly SignatureRow[] = [
     reason: 'The swing of the trunk is a hinge; a good one makes the stroke long and spares the back.',
     weight: 3,
     types: ['lower-body', 'whole-body', 'power', 'return', 'primer', 'conditioning'],
-    parts: [ladders.hinge, ['band-good-morning']],
+    parts: [progressions.hinge, ['band-good-morning']],
     sets: [3, 3],
     reps: [5, 8],
     perWeek: [2, 1],
@@ -22,7 +22,7 @@ export const rowing: readonly SignatureRow[] = [
     reason: 'Most of the stroke is legs pushing from deep knees.',
     weight: 3,
     types: ['lower-body', 'whole-body', 'power', 'primer', 'conditioning'],
-    parts: [ladders.squat, ['heels-raised-squat', 'bear-hug-squat']],
+    parts: [progressions.squat, ['heels-raised-squat', 'bear-hug-squat']],
     sets: [3, 4],
     reps: [5, 8],
     perWeek: [2, 1],
@@ -35,7 +35,7 @@ export const rowing: readonly SignatureRow[] = [
     reason: 'Arms finish the stroke, but they finish it forty times a minute.',
     weight: 3,
     types: ['upper-body', 'whole-body', 'conditioning'],
-    parts: [ladders.row, ['pull-up', 'band-pull-down']],
+    parts: [progressions.row, ['pull-up', 'band-pull-down']],
     sets: [3, 3],
     reps: [6, 12],
     perWeek: [2, 1],
@@ -48,8 +48,8 @@ export const rowing: readonly SignatureRow[] = [
     weight: 3,
     types: ['trunk', 'whole-body', 'injury-prevention', 'return', 'conditioning'],
     parts: [
-      ladders.sideOfTrunk,
-      ladders.backExtension,
+      progressions.sideOfTrunk,
+      progressions.backExtension,
       ['bird-dog', 'dead-bug', 'dead-bug-weighted'],
       ['reverse-plank'],
     ],
@@ -93,7 +93,7 @@ export const rowing: readonly SignatureRow[] = [
     reason: 'Muscles round the ribs share the load that cracks them.',
     weight: 2,
     types: ['arm-care', 'injury-prevention', 'upper-body', 'whole-body', 'warm-up', 'return', 'conditioning'],
-    parts: [ladders.serratus, ladders.blades, ['push-up', 'floor-press']],
+    parts: [progressions.serratus, progressions.blades, ['push-up', 'floor-press']],
     sets: [2, 2],
     reps: [10, 12],
     perWeek: [1, 1],
@@ -119,7 +119,7 @@ export const rowing: readonly SignatureRow[] = [
     reason: 'Hamstrings hold the pelvis on the seat.',
     weight: 1,
     types: ['lower-body', 'injury-prevention', 'return'],
-    parts: [ladders.hamstringLengthening, ['single-leg-bridge']],
+    parts: [progressions.hamstringLengthening, ['single-leg-bridge']],
     sets: [2, 3],
     reps: [8, 8],
     perWeek: [1, 0],

@@ -1,5 +1,5 @@
 import { ownDrills } from './drills';
-import { ladders } from './ladders';
+import { progressions } from './ladders';
 import type { SignatureRow } from './row';
 
 export const skating: readonly SignatureRow[] = [
@@ -9,7 +9,7 @@ export const skating: readonly SignatureRow[] = [
     reason: 'Groin strains come to weak adductors; work before the season cut them sharply.',
     weight: 3,
     types: ['injury-prevention', 'lower-body', 'whole-body', 'return'],
-    parts: [ladders.adductor, ladders.sideways, ['copenhagen-knee-hold']],
+    parts: [progressions.adductor, progressions.sideways, ['copenhagen-knee-hold']],
     sets: [2, 3],
     reps: [8, 10],
     perWeek: [2, 1],
@@ -22,7 +22,7 @@ export const skating: readonly SignatureRow[] = [
     reason: 'Every push stands on one bent leg.',
     weight: 3,
     types: ['lower-body', 'whole-body', 'conditioning'],
-    parts: [ladders.oneLeg, ['skater-squat']],
+    parts: [progressions.oneLeg, ['skater-squat']],
     sets: [3, 4],
     reps: [5, 8],
     perWeek: [2, 1],
@@ -34,7 +34,11 @@ export const skating: readonly SignatureRow[] = [
     reason: 'The push goes sideways.',
     weight: 3,
     types: ['lower-body', 'power', 'injury-prevention', 'primer'],
-    parts: [ladders.hipSide, ['side-hop-stick', 'skating-push', 'side-lunge'], ['skater-hop', 'diagonal-band-walk']],
+    parts: [
+      progressions.hipSide,
+      ['side-hop-stick', 'skating-push', 'side-lunge'],
+      ['skater-hop', 'diagonal-band-walk'],
+    ],
     sets: [3, 3],
     reps: [6, 8],
     perWeek: [2, 1],
@@ -46,7 +50,13 @@ export const skating: readonly SignatureRow[] = [
     reason: 'Hours low and bent: hinge well and hold well.',
     weight: 2,
     types: ['lower-body', 'trunk', 'whole-body', 'conditioning'],
-    parts: [ladders.hinge, ladders.hipThrust, ladders.backExtension, ladders.antiRotation, ladders.sideOfTrunk],
+    parts: [
+      progressions.hinge,
+      progressions.hipThrust,
+      progressions.backExtension,
+      progressions.antiRotation,
+      progressions.sideOfTrunk,
+    ],
     sets: [3, 3],
     reps: [6, 8],
     perWeek: [1, 1],
@@ -58,7 +68,7 @@ export const skating: readonly SignatureRow[] = [
     weight: 3,
     roles: ['speed'],
     types: ['lower-body', 'rounds', 'conditioning', 'technique'],
-    parts: [ladders.bentKneeHold, ['split-squat-hold', 'skating-push', 'single-leg-wall-sit']],
+    parts: [progressions.bentKneeHold, ['split-squat-hold', 'skating-push', 'single-leg-wall-sit']],
     sets: [4, 6],
     seconds: [30, 60],
     perWeek: [2, 1],
@@ -92,7 +102,12 @@ export const skating: readonly SignatureRow[] = [
     reason: "A stiff boot takes over the ankle's work; on land it gets it back.",
     weight: 2,
     types: ['injury-prevention', 'warm-up', 'return'],
-    parts: [ladders.calfStraight, ladders.balance, ladders.foot, ['three-direction-reach', 'band-ankle-eversion']],
+    parts: [
+      progressions.calfStraight,
+      progressions.balance,
+      progressions.foot,
+      ['three-direction-reach', 'band-ankle-eversion'],
+    ],
     sets: [2, 3],
     reps: [12, 12],
     perWeek: [1, 1],
@@ -105,7 +120,12 @@ export const skating: readonly SignatureRow[] = [
     weight: 3,
     roles: ['figure'],
     types: ['injury-prevention', 'warm-up', 'return'],
-    parts: [ladders.calfStraight, ladders.balance, ladders.foot, ['three-direction-reach', 'band-ankle-eversion']],
+    parts: [
+      progressions.calfStraight,
+      progressions.balance,
+      progressions.foot,
+      ['three-direction-reach', 'band-ankle-eversion'],
+    ],
     sets: [2, 3],
     reps: [12, 12],
     perWeek: [2, 1],
@@ -148,7 +168,7 @@ export const skating: readonly SignatureRow[] = [
     roles: ['hockey'],
     types: ['power', 'upper-body', 'whole-body', 'primer', 'conditioning'],
     parts: [
-      ladders.row,
+      progressions.row,
       ['band-turn-fast', 'side-wall-throw', 'push-up-fast', 'farmer-walk', 'goblet-squat'],
       ['back-to-wall-pass'],
     ],
@@ -164,7 +184,7 @@ export const skating: readonly SignatureRow[] = [
     weight: 1,
     roles: ['hockey'],
     types: ['arm-care', 'injury-prevention', 'upper-body', 'return'],
-    parts: [ladders.neck, ladders.outwardRotation, ladders.blades, ['face-pull']],
+    parts: [progressions.neck, progressions.outwardRotation, progressions.blades, ['face-pull']],
     sets: [2, 2],
     reps: [10, 15],
     perWeek: [1, 0],

@@ -1,5 +1,5 @@
 import { ownDrills } from './drills';
-import { ladders } from './ladders';
+import { progressions } from './ladders';
 import type { SignatureRow } from './row';
 
 export const smallCourtRacket: readonly SignatureRow[] = [
@@ -22,7 +22,7 @@ export const smallCourtRacket: readonly SignatureRow[] = [
     reason: 'Achilles tendons tear in this game; slow, heavy heel drops look after them.',
     weight: 3,
     types: ['injury-prevention', 'lower-body', 'whole-body', 'return'],
-    parts: [ladders.calfStraight, ladders.calfBent],
+    parts: [progressions.calfStraight, progressions.calfBent],
     sets: [3, 3],
     reps: [10, 15],
     perWeek: [2, 1],
@@ -35,7 +35,7 @@ export const smallCourtRacket: readonly SignatureRow[] = [
     weight: 2,
     types: ['injury-prevention', 'warm-up'],
     parts: [
-      ladders.balance,
+      progressions.balance,
       ['side-line-hop', 'forward-hop-stick', 'side-hop-stick'],
       ['three-direction-reach', 'four-square-hop'],
     ],
@@ -51,7 +51,7 @@ export const smallCourtRacket: readonly SignatureRow[] = [
     reason: 'A smash asks of the shoulder what a throw does.',
     weight: 2,
     types: ['arm-care', 'injury-prevention', 'upper-body', 'warm-up', 'return'],
-    parts: [ladders.outwardRotation, ladders.blades, ['face-pull']],
+    parts: [progressions.outwardRotation, progressions.blades, ['face-pull']],
     sets: [2, 2],
     reps: [12, 15],
     perWeek: [1, 1],
@@ -64,7 +64,7 @@ export const smallCourtRacket: readonly SignatureRow[] = [
     reason: 'The last speed comes from the forearm.',
     weight: 1,
     types: ['arm-care', 'upper-body'],
-    parts: [ladders.wrist, ['towel-wring'], ['forearm-rotation', 'finger-extension-band']],
+    parts: [progressions.wrist, ['towel-wring'], ['forearm-rotation', 'finger-extension-band']],
     sets: [2, 2],
     reps: [12, 15],
     perWeek: [1, 0],
@@ -77,7 +77,7 @@ export const smallCourtRacket: readonly SignatureRow[] = [
     reason: 'Long lunges pull at the groin of the racket side.',
     weight: 2,
     types: ['injury-prevention', 'lower-body', 'return'],
-    parts: [ladders.adductor, ladders.hipSide],
+    parts: [progressions.adductor, progressions.hipSide],
     sets: [2, 2],
     reps: [8, 8],
     perWeek: [1, 1],
@@ -88,7 +88,7 @@ export const smallCourtRacket: readonly SignatureRow[] = [
     reason: 'Here speed is the first step, not running.',
     weight: 3,
     types: ['technique', 'rounds', 'power', 'warm-up', 'primer'],
-    parts: [ladders.quickFeet, ['side-shuffle']],
+    parts: [progressions.quickFeet, ['side-shuffle']],
     perWeek: [2, 1],
     own: ['side-shuffle'],
     source: 'Phomsoupha 2015 (bouts)',
@@ -99,7 +99,7 @@ export const smallCourtRacket: readonly SignatureRow[] = [
     reason: 'Coming back out of the lunge starts in the trunk.',
     weight: 2,
     types: ['trunk', 'whole-body', 'conditioning'],
-    parts: [ladders.sideOfTrunk, ladders.antiRotation, ['band-chop']],
+    parts: [progressions.sideOfTrunk, progressions.antiRotation, ['band-chop']],
     sets: [3, 3],
     seconds: [20, 30],
     perWeek: [1, 1],

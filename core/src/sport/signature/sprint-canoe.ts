@@ -1,5 +1,5 @@
 import { ownDrills } from './drills';
-import { ladders } from './ladders';
+import { progressions } from './ladders';
 import type { SignatureRow } from './row';
 
 export const sprintCanoe: readonly SignatureRow[] = [
@@ -9,7 +9,7 @@ export const sprintCanoe: readonly SignatureRow[] = [
     reason: 'Boat speed follows what you can pull.',
     weight: 3,
     types: ['upper-body', 'whole-body', 'power', 'primer', 'conditioning'],
-    parts: [ladders.row, ladders.pullFromAbove],
+    parts: [progressions.row, progressions.pullFromAbove],
     sets: [4, 4],
     reps: [4, 8],
     perWeek: [2, 1],
@@ -21,7 +21,7 @@ export const sprintCanoe: readonly SignatureRow[] = [
     reason: 'The upper hand pushes while the lower one pulls.',
     weight: 3,
     types: ['upper-body', 'whole-body', 'power', 'primer', 'conditioning'],
-    parts: [ladders.push, ['one-arm-floor-press', 'push-up-fast', 'band-punch']],
+    parts: [progressions.push, ['one-arm-floor-press', 'push-up-fast', 'band-punch']],
     sets: [3, 3],
     reps: [5, 8],
     perWeek: [2, 1],
@@ -34,7 +34,7 @@ export const sprintCanoe: readonly SignatureRow[] = [
     reason: 'The turn moves the blade, and the arms hold on.',
     weight: 3,
     types: ['trunk', 'whole-body', 'power', 'primer', 'conditioning'],
-    parts: [ladders.trunkTurn, ladders.fastTurn],
+    parts: [progressions.trunkTurn, progressions.fastTurn],
     sets: [3, 3],
     reps: [8, 10],
     perWeek: [2, 1],
@@ -45,7 +45,7 @@ export const sprintCanoe: readonly SignatureRow[] = [
     reason: 'So much pulling needs a brake behind the shoulder.',
     weight: 3,
     types: ['arm-care', 'injury-prevention', 'upper-body', 'warm-up', 'return'],
-    parts: [ladders.outwardRotation, ladders.blades, ladders.serratus, ['face-pull']],
+    parts: [progressions.outwardRotation, progressions.blades, progressions.serratus, ['face-pull']],
     sets: [2, 3],
     reps: [12, 15],
     perWeek: [2, 1],
@@ -58,7 +58,7 @@ export const sprintCanoe: readonly SignatureRow[] = [
     reason: 'A boat that does not rock needs a quiet pelvis.',
     weight: 2,
     types: ['trunk', 'whole-body', 'injury-prevention', 'return', 'conditioning'],
-    parts: [ladders.sideOfTrunk, ladders.antiRotation, ladders.backExtension],
+    parts: [progressions.sideOfTrunk, progressions.antiRotation, progressions.backExtension],
     sets: [3, 3],
     seconds: [20, 40],
     perWeek: [1, 1],
@@ -69,7 +69,7 @@ export const sprintCanoe: readonly SignatureRow[] = [
     reason: 'Pushing on the footrest turns the pelvis.',
     weight: 2,
     types: ['lower-body', 'whole-body', 'conditioning'],
-    parts: [ladders.squat, ladders.oneLeg, ['single-leg-hip-thrust']],
+    parts: [progressions.squat, progressions.oneLeg, ['single-leg-hip-thrust']],
     sets: [3, 3],
     reps: [6, 8],
     perWeek: [1, 1],
@@ -81,7 +81,7 @@ export const sprintCanoe: readonly SignatureRow[] = [
     reason: 'You can sit tall only if the hamstrings let you.',
     weight: 1,
     types: ['flexibility', 'warm-up'],
-    parts: [ladders.upperBackTurn, ['lying-hamstring-stretch', 'long-sitting-reach', 'half-kneeling-hip-opener']],
+    parts: [progressions.upperBackTurn, ['lying-hamstring-stretch', 'long-sitting-reach', 'half-kneeling-hip-opener']],
     sets: [2, 2],
     seconds: [30, 30],
     perWeek: [1, 0],
@@ -93,7 +93,7 @@ export const sprintCanoe: readonly SignatureRow[] = [
     reason: 'Tight forearms and sore elbows come from gripping the shaft.',
     weight: 1,
     types: ['arm-care', 'upper-body'],
-    parts: [ladders.wrist, ['towel-wring'], ['forearm-rotation']],
+    parts: [progressions.wrist, ['towel-wring'], ['forearm-rotation']],
     sets: [2, 2],
     reps: [12, 15],
     perWeek: [1, 0],

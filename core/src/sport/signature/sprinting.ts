@@ -1,15 +1,15 @@
 import { ownDrills } from './drills';
-import { ladders } from './ladders';
+import { progressions } from './ladders';
 import type { SignatureRow } from './row';
 
 export const sprinting: readonly SignatureRow[] = [
   {
     id: 'hamstring-long',
     name: 'Hamstring under stretch',
-    reason: 'At top speed the hamstring stops the shin; slow lowering gets it ready for that.',
+    reason: 'At top speed the hamstring stops the shin; slow eccentrics prepare it for that.',
     weight: 3,
     types: ['injury-prevention', 'lower-body', 'whole-body', 'return'],
-    parts: [ladders.hamstringLengthening, ['single-leg-hinge', 'hinge-lift']],
+    parts: [progressions.hamstringLengthening, ['single-leg-hinge', 'hinge-lift']],
     sets: [2, 3],
     reps: [4, 6],
     perWeek: [2, 1],
@@ -22,7 +22,7 @@ export const sprinting: readonly SignatureRow[] = [
     reason: 'The last part of hip extension is what pushes you on at full speed.',
     weight: 3,
     types: ['lower-body', 'whole-body', 'power', 'primer', 'conditioning'],
-    parts: [ladders.hipThrust, ladders.fastHip],
+    parts: [progressions.hipThrust, progressions.fastHip],
     sets: [3, 4],
     reps: [5, 8],
     perWeek: [2, 1],
@@ -46,7 +46,7 @@ export const sprinting: readonly SignatureRow[] = [
     reason: 'Stiff contacts hang on a strong calf.',
     weight: 2,
     types: ['lower-body', 'injury-prevention', 'whole-body', 'return'],
-    parts: [ladders.calfStraight, ladders.calfBent],
+    parts: [progressions.calfStraight, progressions.calfBent],
     sets: [3, 3],
     reps: [8, 12],
     perWeek: [1, 1],
@@ -118,7 +118,7 @@ export const sprinting: readonly SignatureRow[] = [
     reason: 'Bend running and the swing leg pull at the groin with every stride.',
     weight: 2,
     types: ['injury-prevention', 'lower-body', 'return'],
-    parts: [ladders.adductor, ['copenhagen-knee-hold']],
+    parts: [progressions.adductor, ['copenhagen-knee-hold']],
     sets: [2, 2],
     reps: [6, 10],
     perWeek: [1, 1],
@@ -132,7 +132,7 @@ export const sprinting: readonly SignatureRow[] = [
     weight: 3,
     roles: ['hurdles'],
     types: ['injury-prevention', 'lower-body', 'return'],
-    parts: [ladders.adductor, ['copenhagen-knee-hold']],
+    parts: [progressions.adductor, ['copenhagen-knee-hold']],
     sets: [2, 2],
     reps: [6, 10],
     perWeek: [2, 1],

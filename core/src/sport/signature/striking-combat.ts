@@ -1,5 +1,5 @@
 import { ownDrills } from './drills';
-import { ladders } from './ladders';
+import { progressions } from './ladders';
 import type { SignatureRow } from './row';
 
 export const strikingCombat: readonly SignatureRow[] = [
@@ -52,7 +52,7 @@ export const strikingCombat: readonly SignatureRow[] = [
     reason: 'A strong, ready neck lets the head move less.',
     weight: 3,
     types: ['injury-prevention', 'arm-care', 'upper-body', 'warm-up', 'return'],
-    parts: [ladders.neck],
+    parts: [progressions.neck],
     sets: [2, 3],
     seconds: [10, 15],
     perWeek: [2, 1],
@@ -64,7 +64,7 @@ export const strikingCombat: readonly SignatureRow[] = [
     reason: 'After hundreds of punches forward the arms need pulling back.',
     weight: 2,
     types: ['upper-body', 'arm-care', 'injury-prevention', 'return'],
-    parts: [ladders.row, ladders.blades, ladders.outwardRotation, ['face-pull']],
+    parts: [progressions.row, progressions.blades, progressions.outwardRotation, ['face-pull']],
     sets: [3, 3],
     reps: [10, 15],
     perWeek: [1, 1],
@@ -77,7 +77,7 @@ export const strikingCombat: readonly SignatureRow[] = [
     weight: 3,
     types: ['trunk', 'whole-body', 'rounds', 'conditioning'],
     parts: [
-      ladders.sideOfTrunk,
+      progressions.sideOfTrunk,
       ['forearm-plank', 'plank-shoulder-touch', 'dead-bug', 'weighted-curl-up', 'press-out-hold', 'band-chop'],
       ['sit-up'],
     ],
@@ -100,7 +100,7 @@ export const strikingCombat: readonly SignatureRow[] = [
     reason: 'The feet carry the punch.',
     weight: 2,
     types: ['lower-body', 'whole-body', 'power', 'primer', 'conditioning'],
-    parts: [ladders.oneLeg, ladders.hinge, ['single-leg-calf-raise', 'countermovement-jump']],
+    parts: [progressions.oneLeg, progressions.hinge, ['single-leg-calf-raise', 'countermovement-jump']],
     sets: [3, 3],
     reps: [6, 8],
     perWeek: [1, 1],
@@ -124,7 +124,7 @@ export const strikingCombat: readonly SignatureRow[] = [
     reason: 'A straight wrist behind the fist saves the hand.',
     weight: 1,
     types: ['arm-care', 'upper-body'],
-    parts: [ladders.wrist, ['towel-wring', 'push-up'], ['forearm-rotation']],
+    parts: [progressions.wrist, ['towel-wring', 'push-up'], ['forearm-rotation']],
     sets: [2, 2],
     reps: [12, 12],
     perWeek: [1, 0],

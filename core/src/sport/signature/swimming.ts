@@ -1,5 +1,5 @@
 import { ownDrills } from './drills';
-import { ladders } from './ladders';
+import { progressions } from './ladders';
 import type { SignatureRow } from './row';
 
 export const swimming: readonly SignatureRow[] = [
@@ -9,7 +9,7 @@ export const swimming: readonly SignatureRow[] = [
     reason: 'The pull drives you; on land we load the same line.',
     weight: 3,
     types: ['upper-body', 'whole-body', 'primer', 'conditioning'],
-    parts: [ladders.pullFromAbove, ['band-swim-pull'], ['scapular-pull-up']],
+    parts: [progressions.pullFromAbove, ['band-swim-pull'], ['scapular-pull-up']],
     sets: [3, 3],
     reps: [8, 12],
     perWeek: [2, 1],
@@ -22,7 +22,7 @@ export const swimming: readonly SignatureRow[] = [
     reason: 'The stroke trains only inward turning; this is the other half.',
     weight: 3,
     types: ['arm-care', 'injury-prevention', 'upper-body', 'warm-up', 'return'],
-    parts: [ladders.outwardRotation, ['face-pull']],
+    parts: [progressions.outwardRotation, ['face-pull']],
     sets: [2, 3],
     reps: [12, 20],
     perWeek: [3, 2],
@@ -35,7 +35,7 @@ export const swimming: readonly SignatureRow[] = [
     reason: 'A blade that tires late keeps the elbow high.',
     weight: 2,
     types: ['arm-care', 'injury-prevention', 'upper-body', 'warm-up', 'return'],
-    parts: [ladders.blades, ladders.serratus, ['wall-slide', 'floor-arm-slide']],
+    parts: [progressions.blades, progressions.serratus, ['wall-slide', 'floor-arm-slide']],
     sets: [2, 2],
     reps: [10, 15],
     perWeek: [1, 1],
@@ -49,7 +49,7 @@ export const swimming: readonly SignatureRow[] = [
     weight: 3,
     types: ['trunk', 'whole-body', 'warm-up', 'conditioning'],
     parts: [
-      ladders.dish,
+      progressions.dish,
       ['dead-bug', 'dead-bug-arms', 'forearm-plank', 'long-plank', 'long-lying-hold', 'swimmer-alternate', 'body-saw'],
       ['flutter-kicks'],
     ],
@@ -73,7 +73,7 @@ export const swimming: readonly SignatureRow[] = [
     reason: 'Opens the front that lengths in the pool close.',
     weight: 2,
     types: ['upper-body', 'whole-body', 'conditioning'],
-    parts: [ladders.row],
+    parts: [progressions.row],
     sets: [3, 3],
     reps: [10, 12],
     perWeek: [1, 1],
@@ -181,7 +181,7 @@ export const swimming: readonly SignatureRow[] = [
     weight: 3,
     roles: ['breaststroke'],
     types: ['injury-prevention', 'lower-body', 'return'],
-    parts: [ladders.adductor, ladders.hipSide, ['slow-step-down']],
+    parts: [progressions.adductor, progressions.hipSide, ['slow-step-down']],
     sets: [2, 3],
     reps: [8, 10],
     perWeek: [2, 1],
@@ -194,7 +194,7 @@ export const swimming: readonly SignatureRow[] = [
     weight: 3,
     roles: ['butterfly'],
     types: ['trunk', 'power', 'primer'],
-    parts: [ladders.dish, ladders.fastHip, ['swimmer-sweep', 'leg-lowering']],
+    parts: [progressions.dish, progressions.fastHip, ['swimmer-sweep', 'leg-lowering']],
     sets: [3, 3],
     reps: [8, 12],
     perWeek: [2, 1],

@@ -1,5 +1,5 @@
 import { ownDrills } from './drills';
-import { ladders } from './ladders';
+import { progressions } from './ladders';
 import type { SignatureRow } from './row';
 
 export const waterPolo: readonly SignatureRow[] = [
@@ -9,7 +9,7 @@ export const waterPolo: readonly SignatureRow[] = [
     reason: 'Swimming and throwing load one shoulder twice, so its brakes come first.',
     weight: 3,
     types: ['arm-care', 'injury-prevention', 'upper-body', 'warm-up', 'return'],
-    parts: [ladders.outwardRotation, ladders.armBrake, ['face-pull']],
+    parts: [progressions.outwardRotation, progressions.armBrake, ['face-pull']],
     sets: [2, 3],
     reps: [12, 15],
     perWeek: [3, 2],
@@ -22,7 +22,7 @@ export const waterPolo: readonly SignatureRow[] = [
     reason: 'In water the arm has nothing to stand on except the blade.',
     weight: 2,
     types: ['arm-care', 'injury-prevention', 'upper-body', 'warm-up', 'return'],
-    parts: [ladders.blades, ladders.serratus],
+    parts: [progressions.blades, progressions.serratus],
     sets: [2, 2],
     reps: [12, 15],
     perWeek: [1, 1],
@@ -33,7 +33,7 @@ export const waterPolo: readonly SignatureRow[] = [
     reason: 'The egg-beater is an hour of inner thigh and turning hip.',
     weight: 3,
     types: ['injury-prevention', 'lower-body', 'whole-body', 'return'],
-    parts: [ladders.adductor, ladders.hipSide, ladders.sideways],
+    parts: [progressions.adductor, progressions.hipSide, progressions.sideways],
     sets: [2, 3],
     reps: [8, 10],
     perWeek: [2, 1],
@@ -44,7 +44,7 @@ export const waterPolo: readonly SignatureRow[] = [
     reason: 'Swimming, holding and wrestling are all pulling.',
     weight: 3,
     types: ['upper-body', 'whole-body', 'conditioning'],
-    parts: [ladders.pullFromAbove, ladders.row, ['scapular-pull-up']],
+    parts: [progressions.pullFromAbove, progressions.row, ['scapular-pull-up']],
     sets: [3, 3],
     reps: [6, 12],
     perWeek: [2, 1],

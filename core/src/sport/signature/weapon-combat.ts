@@ -1,5 +1,5 @@
 import { ownDrills } from './drills';
-import { ladders } from './ladders';
+import { progressions } from './ladders';
 import type { SignatureRow } from './row';
 
 export const weaponCombat: readonly SignatureRow[] = [
@@ -63,7 +63,7 @@ export const weaponCombat: readonly SignatureRow[] = [
     reason: 'The rear groin is stretched fast in every lunge.',
     weight: 2,
     types: ['injury-prevention', 'lower-body', 'return'],
-    parts: [ladders.adductor],
+    parts: [progressions.adductor],
     sets: [2, 3],
     reps: [8, 10],
     perWeek: [1, 1],
@@ -75,7 +75,7 @@ export const weaponCombat: readonly SignatureRow[] = [
     reason: 'The hamstring of the front leg reaches and stops.',
     weight: 3,
     types: ['injury-prevention', 'lower-body', 'whole-body', 'return'],
-    parts: [ladders.hamstringLengthening, ['split-stance-hinge', 'single-leg-hinge', 'opposite-hand-hinge']],
+    parts: [progressions.hamstringLengthening, ['split-stance-hinge', 'single-leg-hinge', 'opposite-hand-hinge']],
     sets: [2, 3],
     reps: [5, 8],
     perWeek: [2, 1],
@@ -88,7 +88,7 @@ export const weaponCombat: readonly SignatureRow[] = [
     reason: 'Hard floors and sudden stops go to ankle and Achilles tendon.',
     weight: 2,
     types: ['injury-prevention', 'lower-body', 'warm-up', 'return'],
-    parts: [ladders.calfStraight, ladders.calfBent, ladders.balance, ['three-direction-reach']],
+    parts: [progressions.calfStraight, progressions.calfBent, progressions.balance, ['three-direction-reach']],
     sets: [3, 3],
     reps: [10, 10],
     perWeek: [1, 1],
@@ -131,7 +131,7 @@ export const weaponCombat: readonly SignatureRow[] = [
     reason: 'The point is steady when the shoulder is quiet and the wrist strong.',
     weight: 1,
     types: ['arm-care', 'upper-body'],
-    parts: [ladders.wrist, ladders.outwardRotation, ['forearm-rotation']],
+    parts: [progressions.wrist, progressions.outwardRotation, ['forearm-rotation']],
     sets: [2, 2],
     reps: [12, 12],
     perWeek: [1, 0],
@@ -144,8 +144,8 @@ export const weaponCombat: readonly SignatureRow[] = [
     weight: 2,
     types: ['trunk', 'whole-body', 'upper-body', 'conditioning'],
     parts: [
-      ladders.antiRotation,
-      ladders.sideOfTrunk,
+      progressions.antiRotation,
+      progressions.sideOfTrunk,
       ['one-arm-chair-row', 'one-arm-floor-press'],
       ['suitcase-deadlift'],
     ],

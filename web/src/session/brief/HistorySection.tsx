@@ -1,9 +1,9 @@
 import type { PastInjury } from '@tropaeum/core/athlete/athlete';
-import { regions } from '@tropaeum/core/exercise/vocabulary';
+import { regions } from '@tropaeum/core/exercise/model/vocabulary';
 import { X } from 'lucide-react';
 import { dayName } from '../../ui/days';
+import { type PartProps, Section } from '../../ui/Section';
 import { capital, words } from '../../ui/words';
-import { type PartProps, Section } from './Section';
 
 const sided = ['left', 'right', 'both'] as const;
 
@@ -15,14 +15,14 @@ export function HistorySection({ brief, change }: PartProps) {
   const put = (place: number, part: Partial<PastInjury>) =>
     set(list.map((injury, i) => (i === place ? { ...injury, ...part } : injury)));
   return (
-    <Section title="Has had">
+    <Section title="Injury history">
       {list.map((injury, i) => (
         <div key={i} className="mb-1 text-[0.86rem]">
           <div className="flex items-start justify-between gap-2">
             <b>{capital(words(injury.region))}</b>
             <button
               type="button"
-              aria-label={`Take ${words(injury.region)} out of what was`}
+              aria-label={`Remove ${words(injury.region)} from the history`}
               onClick={() => set(list.filter((_, k) => k !== i))}
             >
               <X size={13} />
@@ -56,12 +56,12 @@ export function HistorySection({ brief, change }: PartProps) {
         </div>
       ))}
       <select
-        aria-label="Add an old injury"
+        aria-label="Add a past injury"
         className="field mt-1 h-7"
         value=""
         onChange={(e) => e.target.value && set([...list, { region: e.target.value as PastInjury['region'] }])}
       >
-        <option value="">Add an old injury …</option>
+        <option value="">Add a past injury …</option>
         {regions.map((region) => (
           <option key={region} value={region}>
             {words(region)}

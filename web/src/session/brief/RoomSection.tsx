@@ -1,5 +1,5 @@
 import type { Room } from '@tropaeum/core/kit/kit';
-import { type PartProps, Section } from './Section';
+import { type PartProps, Section } from '../../ui/Section';
 
 const roomSwitches: [keyof Room, string][] = [
   ['wall', 'free wall'],

@@ -1,10 +1,10 @@
 import type { RepetitionTest } from '@tropaeum/core/athlete/athlete';
 import { evenFrom } from '@tropaeum/core/capacity/test-trend';
-import { catalogueOf } from '@tropaeum/core/exercise/catalogue';
+import { catalogueOf } from '@tropaeum/core/exercise/catalogue/catalogue';
 import { asymmetriesOf } from '@tropaeum/core/sport/asymmetry';
 import { X } from 'lucide-react';
 import { useState } from 'react';
-import { type PartProps, Section } from './Section';
+import { type PartProps, Section } from '../../ui/Section';
 
 /** One-sided work that anybody can count at home. */
 const testable = ['single-leg-calf-raise', 'single-leg-bridge', 'single-leg-chair-squat', 'side-lying-leg-raise'];
@@ -50,13 +50,13 @@ export function SidesSection({ brief, change }: PartProps) {
               <b className="dose">{latest(id, 'right') ?? '–'}</b> right
               {index && (
                 <span className="block text-[0.78rem] text-oxide">
-                  {index.weaker} does {Math.round(index.index * 100)} %, {Math.round(evenFrom * 100)} % is wanted
+                  {index.weaker} does {Math.round(index.index * 100)} %, {Math.round(evenFrom * 100)} % is the target
                 </span>
               )}
             </span>
             <button
               type="button"
-              aria-label={`Take out the tests of ${nameOf(id)}`}
+              aria-label={`Delete the tests of ${nameOf(id)}`}
               onClick={() => set(tests.filter((t) => t.variant !== id || !t.side))}
             >
               <X size={13} />
@@ -91,7 +91,7 @@ export function SidesSection({ brief, change }: PartProps) {
             />
           ))}
           <button type="submit" className="key h-7 px-2" disabled={!ready}>
-            Keep
+            Save
           </button>
         </div>
       </form>

@@ -1,8 +1,8 @@
-import { type Region, regions } from '@tropaeum/core/exercise/vocabulary';
-import type { Context } from '@tropaeum/core/session/context';
+import { type Region, regions } from '@tropaeum/core/exercise/model/vocabulary';
+import type { Context } from '@tropaeum/core/session/context/context';
 import { focusTypes, sessionTypeNames } from '@tropaeum/core/session-type/session-type';
 import { words } from '../../ui/words';
-import { useWritten } from '../store';
+import { useWritten } from '../state/store';
 
 /** The type that follows from the brief with its frame, and the part of the body it is about where that can be said. */
 export function TypeFields({ context }: { context: Context }) {

@@ -1,11 +1,11 @@
-import { mainBlocks } from '@tropaeum/core/exercise/vocabulary';
+import { mainBlocks } from '@tropaeum/core/exercise/model/vocabulary';
 import { type DoneSets, weekTotals } from '@tropaeum/core/load/week-totals';
-import type { Context } from '@tropaeum/core/session/context';
-import type { Draft } from '@tropaeum/core/session/draft';
+import type { Context } from '@tropaeum/core/session/context/context';
+import type { Draft } from '@tropaeum/core/session/draft/draft';
+import { Section } from '../../ui/Section';
 import { capital, words } from '../../ui/words';
-import { Section } from './Section';
 
-const mostListed = 8;
+const maxListed = 8;
 
 /** What the seven days up to this one come to, with the session that is being written. */
 export function WeekSection({ context, draft }: { context: Context; draft: Draft | undefined }) {
@@ -25,11 +25,11 @@ export function WeekSection({ context, draft }: { context: Context; draft: Draft
     today,
   );
   if (sets === 0) return null;
-  const most = (map: ReadonlyMap<string, number>) => [...map].sort((a, b) => b[1] - a[1]).slice(0, mostListed);
+  const most = (map: ReadonlyMap<string, number>) => [...map].sort((a, b) => b[1] - a[1]).slice(0, maxListed);
   return (
-    <Section title="Seven days with this session">
+    <Section title="Last seven days, with this session">
       <p className="text-[0.86rem]">
-        {sets} sets of main work in {sessions} session{sessions === 1 ? '' : 's'}, {contacts} landings.
+        {sets} hard sets in {sessions} session{sessions === 1 ? '' : 's'}, {contacts} jump contacts.
       </p>
       {[
         { title: 'Sets by pattern', list: most(byPattern) },

@@ -3,7 +3,7 @@ import { placedKeyframes } from '@tropaeum/core/body/motion';
 import type { LimbSide } from '@tropaeum/core/body/pose';
 import { scaledBody } from '@tropaeum/core/body/segments';
 import { lerp, type Point, type Skeleton } from '@tropaeum/core/body/skeleton';
-import type { Region } from '@tropaeum/core/exercise/vocabulary';
+import type { Region } from '@tropaeum/core/exercise/model/vocabulary';
 import { useMemo } from 'react';
 import { partWords } from '../../ui/words';
 

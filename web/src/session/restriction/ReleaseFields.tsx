@@ -18,8 +18,8 @@ export function ReleaseFields({ value, onChange, date }: ReleaseFieldsProps) {
   return (
     <fieldset className="mt-4 border-l-4 border-oxide bg-sheet px-3 py-2">
       <legend className="sr-only">Release in writing</legend>
-      <p className="head">Only a clinician loosens this.</p>
-      <p className="text-[0.88rem] text-quiet">Note who released it in writing. It is kept with the date.</p>
+      <p className="head">Only a clinician can ease this.</p>
+      <p className="text-[0.88rem] text-quiet">Enter who released it in writing. It is stored with the date.</p>
       <div className="mt-2 grid grid-cols-[10rem_10rem_1fr] gap-2">
         <select
           aria-label="Released by"

@@ -35,13 +35,13 @@ interface RestrictionDialogProps {
   onClose: () => void;
 }
 
-const mostExamples = 10;
+const maxExamples = 10;
 
 /** What a restriction comes to, while it is typed. */
 function useExamples(restriction: Restriction | undefined, date: string) {
   return useQuery({
     queryKey: ['limit examples', date, JSON.stringify(restriction ?? null)],
-    queryFn: async () => (await measurer().limitExamples(restriction as Restriction, date, mostExamples)) ?? null,
+    queryFn: async () => (await measurer().limitExamples(restriction as Restriction, date, maxExamples)) ?? null,
     enabled: restriction !== undefined,
     placeholderData: keepPreviousData,
     staleTime: Number.POSITIVE_INFINITY,
@@ -215,9 +215,9 @@ function Meaning({ restriction, date }: { restriction: Restriction; date: string
   const avoid = restriction.severity === 'avoid';
   const rows: [string, string][] = [
     ['Cause', `${capital(causeWords[cause].name)}. ${causeWords[cause].means}`],
-    ['Not today', out.length ? `${capital(out.join(', '))}.` : 'No sort of movement as a whole.'],
+    ['Not today', out.length ? `${capital(out.join(', '))}.` : 'No type of movement as a whole.'],
     avoid
-      ? ['Still in', limits.underAvoid]
+      ? ['Still allowed', limits.underAvoid]
       : [
           'Ranges',
           restriction.rangeDegrees
@@ -241,11 +241,11 @@ function Meaning({ restriction, date }: { restriction: Restriction; date: string
       'Then',
       restriction.until
         ? heldUntilReleased.has(cause)
-          ? `After ${dayName(restriction.until)} it still counts as ${cause === 'concussion' ? 'it is' : 'limit'} until it is released.`
+          ? `After ${dayName(restriction.until)} ${cause === 'concussion' ? 'the concussion rules' : 'the limits'} stay until it is released.`
           : `Ends by itself after ${dayName(restriction.until)}.`
-        : 'Holds until it is lifted.',
+        : 'Applies until it is lifted.',
     ],
-    ['Sources', `${limits.sources.join('; ')}; values from memory. A treating clinician’s word goes first.`],
+    ['Sources', `${limits.sources.join('; ')}; values from memory. The treating clinician decides.`],
   ];
   return (
     <dl className="grid grid-cols-[7.5rem_1fr] gap-x-3 gap-y-1 self-start text-[0.88rem] leading-snug">
@@ -261,7 +261,7 @@ function Meaning({ restriction, date }: { restriction: Restriction; date: string
 
 const kinds = [
   ['allowed', 'Allowed', 'text-laurel'],
-  ['adapted', 'With a change', 'text-bronze'],
+  ['adapted', 'Adapted', 'text-bronze'],
   ['not', 'Out', 'text-oxide'],
 ] as const;
 
@@ -270,7 +270,7 @@ function Examples({ examples, waiting }: { examples: LimitExamples | undefined; 
   if (!examples)
     return (
       <p className="mt-3 text-[0.88rem] text-quiet">
-        {waiting ? 'Going through the library …' : 'Does not hold on this day.'}
+        {waiting ? 'Checking the library …' : 'Does not apply on this day.'}
       </p>
     );
   return (

@@ -1,0 +1,81 @@
+import type { PerformanceRecord, RecordedSet } from '../athlete/performance-record';
+import { type BlockKind, mainBlocks } from '../exercise/model/vocabulary';
+import { loadingOf } from '../kit/loads';
+import type { Move } from '../progress/proposal';
+import type { Brief, RecentSession } from '../session/brief/brief';
+import { type Plan, type PlanItem, plannedAmount } from '../session/plan/plan';
+import type { LoggedSet } from './review';
+
+/** A logged set with its place among the others. */
+export type NumberedSet = LoggedSet & { setNumber: number };
+
+/** Only main work is hard enough to tell anything. */
+const mainWork = ({ blocks }: Plan) => blocks.filter((block) => mainBlocks.has(block.kind as BlockKind));
+
+function setOf({ amount, reserve }: LoggedSet, asked: number): RecordedSet {
+  return {
+    amount,
+    ...(reserve === null || reserve === undefined ? {} : { reserve }),
+    // Who says how much was left stopped for another reason.
+    ...(amount < asked && (reserve === null || reserve === undefined) ? { cutShort: true } : {}),
+  };
+}
+
+function showingsOf(item: PlanItem, on: string, kit: Brief['kit'], logs: readonly NumberedSet[]): PerformanceRecord[] {
+  const counts = item.reps !== undefined ? 'repetitions' : item.holdSeconds !== undefined ? 'seconds' : undefined;
+  const loading = loadingOf(item.load, kit);
+  if (!counts || !loading) return [];
+  const asked = plannedAmount(item);
+  return (['left', 'right', 'both'] as const).flatMap((side): PerformanceRecord[] => {
+    const sets = logs
+      .filter((log) => log.variant === item.variant && log.side === side && log.amount > 0)
+      .sort((a, b) => a.setNumber - b.setNumber)
+      .map((log) => setOf(log, asked));
+    const { loadKg, band } = loading;
+    return sets.length
+      ? [
+          {
+            on,
+            variant: item.variant,
+            side,
+            ...(loadKg ? { loadKg } : {}),
+            ...(band && typeof band === 'object' ? { band } : {}),
+            counts,
+            from: 'session',
+            sets,
+          },
+        ]
+      : [];
+  });
+}
+
+/**
+ * What the logged sets of a session show of an athlete: one entry an exercise and side, with the load that was planned. Bands of unknown force
+ * show nothing.
+ */
+export function recordsOf(
+  plan: Plan,
+  on: string,
+  kit: Brief['kit'],
+  logs: readonly NumberedSet[],
+): PerformanceRecord[] {
+  return mainWork(plan).flatMap((block) => block.items.flatMap((item) => showingsOf(item, on, kit, logs)));
+}
+
+/** A session that was done, as the brief of the next one has it: the exercises of its main work with the sets that were logged. */
+export function recentOf(
+  plan: Plan,
+  on: string,
+  report: { effort: number; minutes: number } | undefined,
+  logs: readonly NumberedSet[],
+  decisions: readonly { variant: string; decided: string }[] = [],
+): RecentSession {
+  const items = mainWork(plan)
+    .flatMap((block) => block.items)
+    .flatMap(({ variant }) => {
+      const sets = new Set(logs.filter((l) => l.variant === variant && l.amount > 0).map((l) => l.setNumber)).size;
+      const decided = decisions.find((d) => d.variant === variant)?.decided as Move | undefined;
+      return sets > 0 || decided ? [{ variant, sets, ...(decided ? { decided } : {}) }] : [];
+    });
+  return { date: on, ...(report ? { minutes: report.minutes, rpe: report.effort } : {}), items };
+}

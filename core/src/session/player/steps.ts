@@ -1,0 +1,58 @@
+import type { Plan, PlanBlock, PlanItem } from '../plan/plan';
+
+export type StepSide = 'left' | 'right' | 'both';
+
+/** One thing to do on the floor: a set on one side, or a rest before the next. */
+export type Step =
+  | { kind: 'work'; key: string; block: string; item: PlanItem; set: number; side: StepSide }
+  | { kind: 'rest'; key: string; seconds: number; reason: 'set' | 'switch' | 'round' };
+
+/** Name under which a set is logged; the same set always has the same. */
+export function setKey(variant: string, set: number, side: StepSide): string {
+  return `${variant}#${set}#${side}`;
+}
+
+function workSteps(block: PlanBlock, item: PlanItem, set: number, firstSide: 'left' | 'right'): Step[] {
+  const both: StepSide[] = firstSide === 'left' ? ['left', 'right'] : ['right', 'left'];
+  const sides: StepSide[] = item.perSide ? both : [item.side ?? 'both'];
+  return sides.map(
+    (side): Step => ({ kind: 'work', key: setKey(item.variant, set, side), block: block.kind, item, set, side }),
+  );
+}
+
+function rest(seconds: number, reason: 'set' | 'switch' | 'round', key: string): Step[] {
+  return seconds > 0 ? [{ kind: 'rest', key: `rest ${key}`, seconds, reason }] : [];
+}
+
+/**
+ * Everything the athlete does, in order. Straight items finish all their sets; pairs and circuits go round.
+ * The last rest of a session is left out.
+ */
+export function stepsOf(plan: Plan, firstSide: 'left' | 'right' = 'left'): Step[] {
+  const steps = plan.blocks.flatMap((block, b): Step[] => {
+    if (block.format === 'straight') {
+      return block.items.flatMap((item) =>
+        Array.from({ length: item.sets }, (_, k) => k + 1).flatMap((set) => [
+          ...workSteps(block, item, set, firstSide),
+          ...rest(item.restSeconds, 'set', `${b} ${item.variant} ${set}`),
+        ]),
+      );
+    }
+    return Array.from({ length: block.rounds }, (_, k) => k + 1).flatMap((round) => [
+      ...block.items
+        .filter((item) => round <= item.sets)
+        .flatMap((item) => [
+          ...workSteps(block, item, round, firstSide),
+          ...rest(item.restSeconds, 'switch', `${b} ${item.variant} ${round}`),
+        ]),
+      ...rest(block.restSeconds, 'round', `${b} round ${round}`),
+    ]);
+  });
+  return steps.at(-1)?.kind === 'rest' ? steps.slice(0, -1) : steps;
+}
+
+/** Index of the first set that has not been logged; the number of steps when all are done. Rests before it are skipped. */
+export function nextStep(steps: readonly Step[], logged: ReadonlySet<string>): number {
+  const index = steps.findIndex((step) => step.kind === 'work' && !logged.has(step.key));
+  return index < 0 ? steps.length : index;
+}

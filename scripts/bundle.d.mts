@@ -1,0 +1,1 @@
+export function bundle(workspace: string, programs: Record<string, string>): Promise<unknown>;

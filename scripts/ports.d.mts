@@ -1,0 +1,1 @@
+export function portFrom(wanted: number): Promise<number>;

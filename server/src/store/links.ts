@@ -1,0 +1,80 @@
+import { and, eq, isNull, sql } from 'drizzle-orm';
+import { v7 } from 'uuid';
+import type { Transaction } from '../database/database';
+import { athleteLinks, calendarLinks } from '../database/schema';
+
+/** Ends the link of an athlete that is open; false where none was. */
+export async function endLink(tx: Transaction, athleteId: string, endedBy: 'newer' | 'coach'): Promise<boolean> {
+  const ended = await tx
+    .update(athleteLinks)
+    .set({ endedAt: sql`now()`, endedBy })
+    .where(and(eq(athleteLinks.athleteId, athleteId), isNull(athleteLinks.endedAt)))
+    .returning({ hash: athleteLinks.tokenHash });
+  return ended.length > 0;
+}
+
+/** Opens a link to an athlete, which ends the one before. */
+export async function openLink(
+  tx: Transaction,
+  organisationId: string,
+  athleteId: string,
+  tokenHash: string,
+  expiresAt: string,
+): Promise<void> {
+  await endLink(tx, athleteId, 'newer');
+  await tx.insert(athleteLinks).values({ tokenHash, organisationId, athleteId, expiresAt });
+}
+
+export async function addCalendarLink(
+  tx: Transaction,
+  organisationId: string,
+  link: { tokenHash: string; squadId: string; athleteId: string | null; expiresAt: string },
+) {
+  const [row] = await tx
+    .insert(calendarLinks)
+    .values({ ...link, id: v7(), organisationId })
+    .returning({ id: calendarLinks.id, expiresAt: calendarLinks.expiresAt });
+  return row as { id: string; expiresAt: string };
+}
+
+/** Addresses at which a squad and its athletes are given out, the latest first; never the addresses themselves. */
+export async function calendarLinksOf(tx: Transaction, squadId: string) {
+  return tx
+    .select({
+      id: calendarLinks.id,
+      athleteId: calendarLinks.athleteId,
+      createdAt: calendarLinks.createdAt,
+      expiresAt: calendarLinks.expiresAt,
+      readAt: calendarLinks.readAt,
+    })
+    .from(calendarLinks)
+    .where(and(eq(calendarLinks.squadId, squadId), sql`${calendarLinks.expiresAt} > now()`))
+    .orderBy(sql`${calendarLinks.createdAt} desc`);
+}
+
+/** Ends one address; false where there was none. */
+export async function endCalendarLink(tx: Transaction, id: string): Promise<boolean> {
+  const ended = await tx.delete(calendarLinks).where(eq(calendarLinks.id, id)).returning({ id: calendarLinks.id });
+  return ended.length > 0;
+}
+
+/** Ends every address at which a squad or its athletes are given out; how many there were. */
+export async function endCalendarLinks(tx: Transaction, squadId: string): Promise<number> {
+  const ended = await tx.delete(calendarLinks).where(eq(calendarLinks.squadId, squadId)).returning({
+    id: calendarLinks.id,
+  });
+  return ended.length;
+}
+
+/** Notes that an address was read, once a day: who ends one wants to know which is in use. */
+export async function calendarRead(tx: Transaction, tokenHash: string): Promise<void> {
+  await tx
+    .update(calendarLinks)
+    .set({ readAt: sql`now()` })
+    .where(
+      and(
+        eq(calendarLinks.tokenHash, tokenHash),
+        sql`(${calendarLinks.readAt} is null or ${calendarLinks.readAt} < now() - interval '1 day')`,
+      ),
+    );
+}

@@ -1,0 +1,176 @@
+import { sessionLoad } from '@tropaeum/core/load/session-load';
+import type { Move } from '@tropaeum/core/progress/proposal';
+import type { ReviewedItem } from '@tropaeum/core/review/review';
+import { ArrowDown, ArrowUp, Equal, OctagonX } from 'lucide-react';
+import { useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { ask } from '../api/client';
+import { queryClient, useReturned } from '../api/queries';
+import { dayName } from '../ui/days';
+import { Figure } from '../ui/Figure';
+import { Trouble, Waiting } from '../ui/States';
+import { blockWords, partWords } from '../ui/words';
+
+const moves: { move: Move; label: string; Icon: typeof ArrowUp }[] = [
+  { move: 'up', label: 'Progress', Icon: ArrowUp },
+  { move: 'same', label: 'Hold', Icon: Equal },
+  { move: 'down', label: 'Regress', Icon: ArrowDown },
+  { move: 'stop', label: 'Stop', Icon: OctagonX },
+];
+
+function Done({ item }: { item: ReviewedItem }) {
+  const sides = (['left', 'right', 'both'] as const)
+    .map((side) => ({ side, sets: item.done.filter((d) => d.side === side) }))
+    .filter((s) => s.sets.length);
+  if (sides.length === 0) return <span className="text-quiet">not done</span>;
+  return (
+    <>
+      {sides.map(({ side, sets }) => (
+        <span key={side} className="dose block whitespace-nowrap">
+          {side !== 'both' && <span className="inline-block w-12 text-quiet">{side}</span>}
+          {sets.map((s, i) => (
+            <span
+              key={i}
+              className={`mr-3 ${s.amount < item.planned ? 'font-bold text-oxide' : ''}`}
+              title={s.note ?? undefined}
+            >
+              {s.amount}
+              {typeof s.reserve === 'number' && (
+                <sup className="ml-px text-[0.68rem] font-normal text-quiet" title={`${s.reserve} reps in reserve`}>
+                  +{s.reserve}
+                </sup>
+              )}
+            </span>
+          ))}
+        </span>
+      ))}
+    </>
+  );
+}
+
+/** What came back: planned against done, effort, pain; a proposal for every item, taken or overruled. */
+export function SessionReview() {
+  const { sessionId = '' } = useParams();
+  const returned = useReturned(sessionId);
+  const [busy, setBusy] = useState('');
+  if (returned.error) return <Trouble error={returned.error} again={() => void returned.refetch()} />;
+  if (!returned.data) return <Waiting what="Opening the session review" />;
+  const { session, athlete, report, items, decisions } = returned.data;
+  const decide = async (variant: string, decided: Move) => {
+    setBusy(variant);
+    try {
+      await ask(`/sessions/${sessionId}/decisions`, 'POST', { variant, decided });
+      await queryClient.invalidateQueries({ queryKey: ['returned', sessionId] });
+    } finally {
+      setBusy('');
+    }
+  };
+  const open = items.filter((i) => i.done.length && !decisions.some((d) => d.variant === i.item.variant));
+  const acceptAll = async () => {
+    for (const i of open) await decide(i.item.variant, i.proposal.move);
+  };
+  return (
+    <main className="min-w-0 flex-1 overflow-y-auto px-6 py-5">
+      <div className="flex items-end justify-between gap-4">
+        <div>
+          <h1 className="head text-2xl">
+            {athlete}{' '}
+            <span className="text-[1rem] font-normal text-quiet [font-family:var(--font-text)]">
+              {dayName(session.on)}
+            </span>
+          </h1>
+          {report ? (
+            <p>
+              <b>{report.minutes}</b> of {Math.round(session.planned)} minutes · session RPE <b>{report.effort}</b> of
+              10 · load <b>{sessionLoad(report.effort, report.minutes)}</b>
+              {report.pain.length === 0 && ' · no pain'}
+              {report.pain.map((p) => (
+                <span key={p.region + p.side} className={p.score > 2 ? 'font-bold text-oxide' : ''}>
+                  {' '}
+                  · {partWords(p)} {p.score}
+                </span>
+              ))}
+            </p>
+          ) : (
+            <p className="text-quiet">Not finished yet.</p>
+          )}
+          {report?.note && <p className="mt-1 italic">“{report.note}”</p>}
+        </div>
+        <div className="flex gap-2">
+          <Link to={`/athletes/${session.athleteId}`} className="key">
+            Plan next session
+          </Link>
+          <button
+            type="button"
+            className="key key-strong"
+            disabled={open.length === 0}
+            onClick={() => void acceptAll()}
+          >
+            {open.length ? `Accept ${open.length} proposals` : 'All decided'}
+          </button>
+        </div>
+      </div>
+      <table className="mt-4 w-full border-collapse text-[0.92rem]">
+        <thead>
+          <tr className="label border-b border-stone text-left">
+            <th className="w-14 py-1.5" aria-label="Figure" />
+            <th className="font-semibold">Exercise</th>
+            <th className="w-24 font-semibold">Planned</th>
+            <th className="w-44 font-semibold">Done</th>
+            <th className="font-semibold">Next session, and why</th>
+            <th className="w-64 font-semibold">Decision</th>
+          </tr>
+        </thead>
+        <tbody>
+          {items.map((i) => {
+            const decision = decisions.find((d) => d.variant === i.item.variant);
+            const alarming = i.proposal.move === 'down' || i.proposal.move === 'stop';
+            return (
+              <tr key={i.item.variant} className="border-b border-edge">
+                <td>
+                  <Figure variant={i.item.drawnAs ?? i.item.variant} name="" className="h-10 w-14" />
+                </td>
+                <td className="pr-2">
+                  <span className="head">{i.item.name}</span>
+                  <span className="block text-small text-quiet">{blockWords(i.block)}</span>
+                </td>
+                <td className="dose">
+                  {i.item.sets}x{i.planned}
+                  {i.item.holdSeconds || i.item.workSeconds ? 's' : ''}
+                  {i.item.perSide ? '/side' : ''}
+                </td>
+                <td>
+                  <Done item={i} />
+                </td>
+                <td className={`pr-3 text-[0.88rem] ${alarming ? 'text-oxide' : ''}`}>
+                  <b>{moves.find((m) => m.move === i.proposal.move)?.label}.</b> {i.proposal.rule}
+                </td>
+                <td>
+                  <div className="flex" role="group" aria-label={`Decision for ${i.item.name}`}>
+                    {moves.map(({ move, label, Icon }) => {
+                      const on = decision?.decided === move;
+                      const proposed = !decision && i.proposal.move === move;
+                      return (
+                        <button
+                          key={move}
+                          type="button"
+                          disabled={busy === i.item.variant}
+                          aria-pressed={on}
+                          onClick={() => void decide(i.item.variant, move)}
+                          className={`flex h-7 flex-1 cursor-pointer items-center justify-center gap-0.5 border border-stone text-[0.8rem] ${on ? 'bg-ink font-semibold text-paper' : proposed ? 'bg-lit font-semibold' : 'text-quiet hover:bg-lit'}`}
+                        >
+                          <Icon size={12} /> {label}
+                        </button>
+                      );
+                    })}
+                  </div>
+                  {decision?.overruled && <span className="text-[0.76rem] text-bronze">your decision</span>}
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+    </main>
+  );
+}
