@@ -3,7 +3,7 @@ import AxeBuilder from '@axe-core/playwright';
 import { expect, type Page, test } from '@playwright/test';
 import { writeSport } from '@tropaeum/core/formats/sport';
 import { sportById } from '@tropaeum/core/sport/sports';
-import { compose, enough, openDay, rowNames, signIn } from './desk';
+import { compose, enough, openDay, openEmptyDay, rowNames, signIn } from './desk';
 
 const asked = (page: Page, id: string) => page.locator(`[data-asked="${id}"]`).innerText();
 const foot = (page: Page, id: string) => page.locator(`[data-foot="${id}"]`);
@@ -315,8 +315,7 @@ test.describe('importing a sport', () => {
     await expect(page.locator('[data-row]').first()).toBeVisible();
     expect(await rowNames(page)).toEqual(names);
     await expect(foot(page, 'throw')).toBeVisible();
-    await page.getByLabel('Day').fill('2027-02-02');
-    await expect(page.getByText(/No session on/)).toBeVisible();
+    await openEmptyDay(page, '2027-02-02');
     await compose(page);
   });
 

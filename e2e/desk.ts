@@ -22,8 +22,13 @@ export async function openAthlete(page: Page, name: string): Promise<void> {
 export async function openDay(page: Page, name: string, day: string): Promise<void> {
   await signIn(page);
   await openAthlete(page, name);
+  await openEmptyDay(page, day);
+}
+
+/** Another day of the open athlete, once its page stands there and nothing is written on it. */
+export async function openEmptyDay(page: Page, day: string): Promise<void> {
   await page.getByLabel('Day').fill(day);
-  await expect(page.getByText(/No session on/)).toBeVisible();
+  await expect(page.locator(`main[data-day="${day}"]`).getByText('No session on')).toBeVisible();
 }
 
 /** Out of whatever field was typed in: keys are letters there. */
@@ -33,14 +38,14 @@ export const leaveField = (page: Page): Promise<void> => page.getByRole('heading
 export async function compose(page: Page): Promise<void> {
   await leaveField(page);
   await page.keyboard.press('c');
-  await expect(page.locator('[data-row]').first()).toBeVisible({ timeout: 20_000 });
+  await expect(page.locator('[data-row]').first()).toBeVisible({ timeout: 60_000 });
   await enough(page);
   await expect(page.getByText('saved', { exact: true })).toBeVisible();
 }
 
 /** Ends the looking further: the session stays as it is from here. */
 export async function enough(page: Page): Promise<void> {
-  await expect(page.getByText(/of the optimum/)).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByText(/of the optimum/)).toBeVisible({ timeout: 60_000 });
   await page.keyboard.press('Escape');
   await expect(page.getByText('still improving')).toHaveCount(0);
 }

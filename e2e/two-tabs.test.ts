@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { compose, leaveField, openAthlete, openDay, rowNames, signIn } from './desk';
+import { compose, leaveField, openAthlete, openDay, openEmptyDay, rowNames, signIn } from './desk';
 
 test('two tabs on one session: the later save sees the earlier one and says so', async ({ page, context }) => {
   await signIn(page);
@@ -25,8 +25,8 @@ test('two tabs compose the same empty day: the first is kept whole, the second i
   const kept = await rowNames(page);
   await leaveField(other);
   await other.keyboard.press('c');
-  await expect(other.locator('[data-row]').first()).toBeVisible({ timeout: 20_000 });
-  await expect(other.getByText(/^Not saved:/)).toBeVisible({ timeout: 20_000 });
+  await expect(other.locator('[data-row]').first()).toBeVisible({ timeout: 60_000 });
+  await expect(other.getByText(/^Not saved:/)).toBeVisible({ timeout: 60_000 });
   await page.reload();
   await expect(page.locator('[data-row]').first()).toBeVisible();
   expect(await rowNames(page)).toEqual(kept);
@@ -43,11 +43,10 @@ test('a page left while it composes, or while a proof is worked on, leaves nothi
   const rows = await page.locator('[data-row]').count();
   expect(rows === 0 || rows >= 6).toBe(true);
 
-  await page.getByLabel('Day').fill('2027-02-12');
-  await expect(page.getByText('No session on')).toBeVisible();
+  await openEmptyDay(page, '2027-02-12');
   await leaveField(page);
   await page.keyboard.press('c');
-  await expect(page.locator('[data-row]').first()).toBeVisible({ timeout: 20_000 });
+  await expect(page.locator('[data-row]').first()).toBeVisible({ timeout: 60_000 });
   await page.keyboard.press('Escape');
   const seen = await rowNames(page);
   const there = page.url();

@@ -48,23 +48,27 @@ export function SessionView() {
     draft?.groups.flatMap((g, group) => g.choices.map((_, choice) => ({ group, choice }))) ?? [];
   const position = selected ? places.findIndex((p) => p.group === selected.group && p.choice === selected.choice) : -1;
   const walk = (step: number) => session.select(places[Math.min(Math.max(position + step, 0), places.length - 1)]);
-  useHotkeys('c', () => void session.compose());
-  useHotkeys('y', () => context && void session.retype(nextType(context.type.type, 1)));
-  useHotkeys('shift+y', () => context && void session.retype(nextType(context.type.type, -1)));
+  // While another day opens, the store still holds the page before: no key may change that one.
+  const keys = { enabled: opened, preventDefault: true };
+  useHotkeys('c', () => void session.compose(), keys);
+  useHotkeys('y', () => context && void session.retype(nextType(context.type.type, 1)), keys);
+  useHotkeys('shift+y', () => context && void session.retype(nextType(context.type.type, -1)), keys);
   useHotkeys('b', () => void navigate(`/athletes/${athleteId}/ability`));
-  useHotkeys('mod+z, u', () => session.undo(), { preventDefault: true });
-  useHotkeys('mod+shift+z, shift+u', () => session.redo(), { preventDefault: true });
-  useHotkeys('down, j', () => walk(1), { preventDefault: true });
-  useHotkeys('up, k', () => walk(-1), { preventDefault: true });
+  useHotkeys('mod+z, u', () => session.undo(), keys);
+  useHotkeys('mod+shift+z, shift+u', () => session.redo(), keys);
+  useHotkeys('down, j', () => walk(1), keys);
+  useHotkeys('up, k', () => walk(-1), keys);
   useHotkeys('esc', () => {
     session.stop();
     if (!composing) session.select(undefined);
   });
-  useHotkeys('d', () => document.querySelectorAll<HTMLInputElement>('[data-dose]')[Math.max(position, 0)]?.focus(), {
-    preventDefault: true,
-  });
+  useHotkeys(
+    'd',
+    () => document.querySelectorAll<HTMLInputElement>('[data-dose]')[Math.max(position, 0)]?.focus(),
+    keys,
+  );
 
-  useEditKeys(context, selected);
+  useEditKeys(context, opened ? selected : undefined);
 
   if (problem) return <Trouble error={problem} again={() => void queryClient.invalidateQueries()} />;
   if (!opened || !context || !detail.data) return <Waiting what="Opening the athlete" />;
@@ -80,7 +84,7 @@ export function SessionView() {
     .at(-1);
   return (
     <div className="flex min-w-0 flex-1">
-      <main className="flex min-w-0 flex-1 flex-col overflow-x-auto overflow-y-auto px-4 pt-3">
+      <main data-day={day} className="flex min-w-0 flex-1 flex-col overflow-x-auto overflow-y-auto px-4 pt-3">
         <SessionBar
           athleteId={athleteId}
           name={athlete.name}
