@@ -10,7 +10,8 @@ import { highsSolver } from '../core/src/session/search/highs-solver';
 import type { Problem } from '../core/src/session/search/problem';
 import { relax } from '../core/src/session/search/relaxation';
 import type { Solver } from '../core/src/session/search/solver';
-import { adapted, slotsOf } from '../core/src/session/squad/squad';
+import { slotsOf } from '../core/src/session/squad/slots';
+import { adapted } from '../core/src/session/squad/squad';
 import { plainBrief } from '../core/test/briefs';
 import { wholeProgramme } from '../core/test/whole-programme';
 

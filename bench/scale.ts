@@ -8,10 +8,11 @@ import { backUp, restoreInto } from '../scripts/backing-up.mjs';
 import { Cluster } from '../scripts/database.mjs';
 import { portFrom } from '../scripts/ports.mjs';
 import { launchServer, prepareDatabase } from '../scripts/server.mjs';
-import { Caller, layClub, logged, today } from '../server/test/club';
+import { Caller, layClub, today } from '../server/test/club';
 import { commonest } from '../server/test/commonest';
 import { everyRoute, type Laid, layBehindRoutes } from '../server/test/every-route';
 import { fillWithOthers } from '../server/test/filled';
+import { logged } from '../server/test/samples';
 import { bareKoa } from './bare-koa';
 
 /** As many of others as a server of many clubs may hold; a share of it with a number behind the command. */

@@ -1,36 +1,6 @@
-import { expect, type Page, test } from '@playwright/test';
-import { extractText, getDocumentProxy } from 'unpdf';
+import { expect, test } from '@playwright/test';
 import { openAthlete, openSeason, seasonSettled, signIn } from './desk';
-
-const saved = (page: Page) => expect(page.getByText('saved', { exact: true })).toBeVisible();
-
-/** What is laid on which day, and how thick the ribbon is. */
-const laid = (page: Page) =>
-  page
-    .locator('[data-day]:has([data-chip="session"])')
-    .evaluateAll((days) =>
-      days.map((d) => `${d.getAttribute('data-day')} ${d.querySelector('[data-chip="session"]')?.textContent}`),
-    );
-const ribbon = (page: Page) => page.locator('[data-ribbon]').getAttribute('data-ribbon');
-
-const on = (page: Page, day: string) => page.locator(`[data-day="${day}"]`);
-const fixtureOn = (page: Page, day: string) => on(page, day).getByRole('button', { name: /^Fixture/ });
-
-/** Takes something up and holds it over a day. */
-async function hold(page: Page, what: ReturnType<typeof fixtureOn>, day: string): Promise<void> {
-  const from = await what.boundingBox();
-  const to = await on(page, day).boundingBox();
-  if (!from || !to) throw new Error('is not on the page');
-  await page.mouse.move(from.x + 15, from.y + 6);
-  await page.mouse.down();
-  await page.mouse.move(from.x + 5, from.y + 14, { steps: 4 });
-  await page.mouse.move(to.x + to.width / 2, to.y + to.height / 2, { steps: 8 });
-}
-
-async function drag(page: Page, what: ReturnType<typeof fixtureOn>, day: string): Promise<void> {
-  await hold(page, what, day);
-  await page.mouse.up();
-}
+import { drag, fixtureOn, hold, laid, on, ribbon, saved } from './season-page';
 
 test('a fixture is dragged: the ribbon and two sessions move at least, undo takes all of it back', async ({ page }) => {
   await openSeason(page, 'Signe Moe');
@@ -187,36 +157,6 @@ test('a session is dragged to another day and stays pinned there; the squad is l
   await saved(page);
 });
 
-test('a calendar file is read, its bad lines told by number; a feed that answers with a page is not taken, the league is', async ({
-  page,
-}) => {
-  await openSeason(page, 'Signe Moe');
-  const before = await laid(page);
-  await page.getByRole('tab', { name: 'Calendars' }).click();
-  await page.getByLabel('Choose a calendar file').setInputFiles('core/src/formats/icalendar-cases/bad-lines.ics');
-  await expect(page.getByText('bad-lines.ics: 4 new of 4')).toBeVisible();
-  await expect(page.getByText('Line 18 ends before it starts')).toBeVisible();
-  await expect(on(page, '2026-12-16').getByRole('button', { name: 'Practice: Practice at last, 15:00' })).toBeVisible();
-  const league = `${new URL(page.url()).origin}/api/stand-ins/league.ics`;
-  await page.getByLabel('Address of a calendar feed').fill(`${league}?behave=page`);
-  await page.getByRole('button', { name: 'Subscribe', exact: true }).click();
-  await expect(page.getByRole('alert')).toContainText('brings no calendar');
-  await page.getByLabel('Address of a calendar feed').fill(league);
-  await page.getByRole('button', { name: 'Subscribe', exact: true }).click();
-  const feed = page.locator('[data-feed]');
-  await expect(feed).toContainText('8 entries, updated');
-  await expect(
-    on(page, '2026-12-19').getByRole('button', { name: /Skarvøy v Nordvik, 17:00, from a feed/ }),
-  ).toBeVisible();
-  await feed.getByRole('button', { name: 'Unsubscribe' }).click();
-  await expect(feed).toHaveCount(0);
-  await page.getByRole('heading', { level: 1 }).click();
-  await page.keyboard.press('u');
-  await expect(on(page, '2026-12-16').getByRole('button', { name: /at last/ })).toHaveCount(0);
-  await expect.poll(() => laid(page)).toEqual(before);
-  await saved(page);
-});
-
 test('from the season to a session and back in one step, with aim and minutes as they are laid', async ({ page }) => {
   await signIn(page);
   await openAthlete(page, 'Tale Nes');
@@ -262,16 +202,4 @@ test('a phase of no days is named and not kept; what somebody else saved in the 
   await page.getByLabel('Rest days a week').fill('1');
   await saved(page);
   await other.close();
-});
-
-test('the season is printed on landscape pages with its fixtures and sessions', async ({ page }) => {
-  await openSeason(page, 'Signe Moe');
-  const pdf = await getDocumentProxy(new Uint8Array(await page.pdf({ preferCSSPageSize: true })));
-  const first = await pdf.getPage(1);
-  const { width, height } = first.getViewport({ scale: 1 });
-  expect(width).toBeGreaterThan(height);
-  const { text } = await extractText(pdf, { mergePages: true });
-  for (const word of ['Torsnes', 'Vestøy', 'Legs', 'Power', '28 Dec', 'MD-4', 'after practice', '20:15'])
-    expect(text).toContain(word);
-  expect(text).not.toContain('Sign out');
 });

@@ -6,7 +6,8 @@ import { ensurePackages } from './system.mjs';
 /** What the commonest requests cost beside very many other clubs, against an empty database; and a backup of all of it, restored. */
 ensurePackages(['postgresql'], console.log);
 await ensureDependencies();
-const { Cluster, runProgram } = await import('./database.mjs');
+const { Cluster } = await import('./database.mjs');
+const { runProgram } = await import('./run-program.mjs');
 const { ensureBuilt } = await import('./freshness.mjs');
 await ensureBuilt();
 const cluster = new Cluster('scale-database', { fast: true });

@@ -14,7 +14,8 @@ const residentMb = (pid) => Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${p
 
 ensurePackages(['postgresql', 'chromium'], console.log);
 await ensureDependencies();
-const { Cluster, runProgram } = await import('./database.mjs');
+const { Cluster } = await import('./database.mjs');
+const { runProgram } = await import('./run-program.mjs');
 const { demoServer } = await import('./demo-server.mjs');
 const { ensureBuilt } = await import('./freshness.mjs');
 await ensureBuilt();

@@ -13,4 +13,3 @@ export class Cluster {
   url(user: 'tropaeum_admin' | 'tropaeum_owner' | 'tropaeum_app', database: string): string;
   sql(database: string, statement: string): string;
 }
-export function runProgram(command: string, args: string[], options?: object): Promise<void>;

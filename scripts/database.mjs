@@ -1,5 +1,4 @@
-import { spawn, spawnSync } from 'node:child_process';
-import { createHash, randomBytes } from 'node:crypto';
+import { spawnSync } from 'node:child_process';
 import {
   chmodSync,
   chownSync,
@@ -13,41 +12,13 @@ import {
   writeFileSync,
 } from 'node:fs';
 import { join } from 'node:path';
+import { asOwner, bornOf, chooseFolder, isRoot, newPassword, osUser } from './database-folder.mjs';
 import { withLock } from './lock.mjs';
-import { root, stateFolder } from './paths.mjs';
+import { ensureDatabase } from './logins.mjs';
 import { freePort } from './ports.mjs';
 import { postgresFolders } from './system.mjs';
 
-const osUser = 'postgres';
-const isRoot = process.getuid?.() === 0;
-/** When a process was born, in the kernel's ticks; a number that is used again has another. Empty where there is none. */
-function bornOf(pid) {
-  try {
-    return readFileSync(`/proc/${pid}/stat`, 'utf8').split(') ').at(-1).split(' ')[19];
-  } catch {
-    return '';
-  }
-}
-
-const newPassword = () => randomBytes(18).toString('base64url');
 const pause = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
-
-/** Runs a program as the user that may own a database: PostgreSQL refuses root. */
-function asOwner(program, args, options = {}) {
-  const env = { PATH: process.env.PATH, LANG: 'C.UTF-8', HOME: '/nonexistent' };
-  const [command, list] = isRoot ? ['runuser', ['-u', osUser, '--', program, ...args]] : [program, args];
-  return spawnSync(command, list, { cwd: '/', env, encoding: 'utf8', ...options });
-}
-
-/** A folder the owner may enter: beside the project or where TROPAEUM_DATA says, or under /var/tmp when the parents of that are closed to it. */
-function chooseFolder(name) {
-  const parent = process.env.TROPAEUM_DATA ?? stateFolder;
-  const wanted = join(parent, name);
-  mkdirSync(parent, { recursive: true });
-  if (!isRoot || asOwner('test', ['-x', parent]).status === 0) return wanted;
-  const mark = createHash('sha256').update(wanted).digest('hex').slice(0, 12);
-  return `/var/tmp/tropaeum-${mark}`;
-}
 
 /** A database cluster of the project's own: data folder, passwords, port, log. */
 export class Cluster {
@@ -264,88 +235,13 @@ export class Cluster {
     renameSync(`${this.passwords}.new`, this.passwords);
   }
 
-  /**
-   * The logins and a database for them: the owner migrates and is no superuser, the server's own is bound by row-level security, and the doors
-   * are a role that nobody can sign in as.
-   */
+  /** The logins and a database for them. */
   ensureDatabase(name) {
-    this.demoteOldOwner();
-    const { tropaeum_owner: owner, tropaeum_app: app } = this.known();
-    const made = new Set(this.sql('postgres', 'select rolname from pg_roles').split('\n'));
-    const wanted = {
-      tropaeum_owner: `create role tropaeum_owner login password '${owner}'`,
-      tropaeum_app: `create role tropaeum_app login password '${app}'`,
-      tropaeum_doors: 'create role tropaeum_doors nologin',
-    };
-    for (const [role, create] of Object.entries(wanted)) if (!made.has(role)) this.sql('postgres', create);
-    if (!made.has('tropaeum_doors')) this.sql('postgres', 'grant tropaeum_doors to tropaeum_owner');
-    if (this.sql('postgres', `select 1 from pg_database where datname = '${name}'`) !== '1')
-      this.sql('postgres', `create database ${name} owner tropaeum_owner`);
-    this.handOver(name);
-  }
-
-  /** Clusters of before were made by the owner itself, a superuser: it becomes the administrator, and the owner a login like others. */
-  demoteOldOwner() {
-    const passwords = this.known();
-    if (passwords.tropaeum_admin) return;
-    const old = passwords.tropaeum_owner;
-    if (!this.signsIn('tropaeum_admin', old)) {
-      // Nobody renames the role it is signed in as: a helper does.
-      const helper = `create role tropaeum_helper superuser login password '${old}'`;
-      this.psql(this.url('tropaeum_owner', 'postgres'), ['drop role if exists tropaeum_helper', helper]);
-      this.psql(this.url('tropaeum_helper', 'postgres', old), ['alter role tropaeum_owner rename to tropaeum_admin']);
-    }
-    this.psql(this.url('tropaeum_admin', 'postgres', old), ['drop role if exists tropaeum_helper']);
-    this.keepPasswords({ ...passwords, tropaeum_admin: old, tropaeum_owner: newPassword() });
-  }
-
-  signsIn(user, password) {
-    try {
-      return this.psql(this.url(user, 'postgres', password), ['select 1']) === '1';
-    } catch {
-      return false;
-    }
-  }
-
-  /** What the administrator owns of a database of ours becomes the owner's. */
-  handOver(name) {
-    this.sql('postgres', `alter database ${name} owner to tropaeum_owner`);
-    this.sql(
-      name,
-      `do $$
-       declare what record;
-       begin
-         for what in
-           select format('table %I.%I', schemaname, tablename) as words from pg_tables
-           where schemaname in ('public', 'drizzle') and tableowner = 'tropaeum_admin'
-           union all
-           select format('function %s', p.oid::regprocedure)
-           from pg_proc p join pg_namespace n on n.oid = p.pronamespace
-           where n.nspname = 'public' and pg_get_userbyid(p.proowner) = 'tropaeum_admin'
-             and not exists (select 1 from pg_depend d where d.objid = p.oid and d.deptype = 'e')
-           union all
-           select format('schema %I', nspname) from pg_namespace
-           where nspname = 'drizzle' and pg_get_userbyid(nspowner) = 'tropaeum_admin'
-         loop
-           execute format('alter %s owner to tropaeum_owner', what.words);
-         end loop;
-       end $$`,
-    );
+    ensureDatabase(this, name);
   }
 
   stop() {
     if (this.running())
       this.run('pg_ctl', ['-D', this.data, '-m', 'fast', '-w', '-t', '30', 'stop'], { stdio: 'ignore' });
   }
-}
-
-/** Runs a program of the project and resolves when it ends well. */
-export function runProgram(command, args, options = {}) {
-  return new Promise((resolve, reject) => {
-    const child = spawn(command, args, { cwd: root, stdio: 'inherit', ...options });
-    child.once('error', reject);
-    child.once('exit', (code) =>
-      code === 0 ? resolve() : reject(new Error(`${command} ${args.join(' ')} ended with ${code}`)),
-    );
-  });
 }

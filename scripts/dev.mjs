@@ -7,7 +7,8 @@ import { ensurePackages } from './system.mjs';
 /** Server and interface that reload on every change, on the same database as the start command's. */
 ensurePackages(['postgresql'], console.log);
 await ensureDependencies();
-const { Cluster, runProgram } = await import('./database.mjs');
+const { Cluster } = await import('./database.mjs');
+const { runProgram } = await import('./run-program.mjs');
 const cluster = new Cluster('database');
 await cluster.join();
 cluster.ensureDatabase('tropaeum');

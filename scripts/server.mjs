@@ -1,7 +1,7 @@
 import { fork } from 'node:child_process';
 import { join } from 'node:path';
-import { runProgram } from './database.mjs';
 import { root } from './paths.mjs';
+import { runProgram } from './run-program.mjs';
 
 /** Brings a database up to date, as its owner, and lays the demo club where there is nobody yet. `env` says more, or otherwise. */
 export const prepareDatabase = (cluster, database, env = {}) =>

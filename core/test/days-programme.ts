@@ -1,10 +1,7 @@
 import {
-  type Choice,
   type DaysProblem,
-  halfSets,
   hardInARow,
   longestGap,
-  marks,
   mayNeighbour,
   notLarge,
   onceAWeek,
@@ -13,6 +10,7 @@ import {
   prices,
   short,
 } from '../src/season/scheduler/problem';
+import { type Choice, halfSets, marks } from '../src/season/scheduler/units';
 import type { Programme } from '../src/session/search/solver';
 import { costAxes } from '../src/session-type/cost';
 import type { SessionType } from '../src/session-type/session-type';

@@ -5,7 +5,8 @@ import { Client } from 'pg';
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import { backUp, differences, restoreInto } from '../../scripts/backing-up.mjs';
 import { Cluster } from '../../scripts/database.mjs';
-import { Caller, type Club, freshDatabase, layClub, logged, runServer, sentSession } from './club';
+import { Caller, type Club, freshDatabase, layClub, runServer } from './club';
+import { logged, sentSession } from './samples';
 
 const cluster = new Cluster('test-database', { fast: true });
 const folder = mkdtempSync(join(tmpdir(), 'backup-'));

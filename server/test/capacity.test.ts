@@ -1,5 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { Caller, type Club, freshDatabase, layClub, logged, type RunningServer, runServer, sentSession } from './club';
+import { Caller, type Club, freshDatabase, layClub, type RunningServer, runServer } from './club';
+import { logged, sentSession } from './samples';
 
 let server: RunningServer;
 let club: Club;

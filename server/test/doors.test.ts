@@ -1,7 +1,8 @@
 import { Client } from 'pg';
 import { v7 } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { Caller, type Club, draft, freshDatabase, layClub, logged, password, runServer, sentSession } from './club';
+import { Caller, type Club, freshDatabase, layClub, password, runServer } from './club';
+import { draft, logged, sentSession } from './samples';
 
 let urls: Awaited<ReturnType<typeof freshDatabase>>;
 let admin: Client;

@@ -5,7 +5,8 @@ import { writeSport } from '@tropaeum/core/formats/sport';
 import { emptyOwnSeason, emptySeason } from '@tropaeum/core/season/plan/season-plan';
 import type { SportProfile } from '@tropaeum/core/sport/profile';
 import { sportById } from '@tropaeum/core/sport/sports';
-import { type Caller, type Club, draft, logged, sentSession, template } from './club';
+import type { Caller, Club } from './club';
+import { draft, logged, sentSession, template } from './samples';
 
 /** What is there of a club when every route is called. */
 export interface Laid {

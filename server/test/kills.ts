@@ -6,7 +6,8 @@ import { seeded } from '@tropaeum/core/common/seeded-random';
 import { v7 } from 'uuid';
 import { Cluster } from '../../scripts/database.mjs';
 import { portFrom } from '../../scripts/ports.mjs';
-import { Caller, type Club, draft, layClub, logged } from './club';
+import { Caller, type Club, layClub } from './club';
+import { draft, logged } from './samples';
 
 export interface Kills {
   servers: number;

@@ -4,8 +4,9 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { apiRouter } from '../src/app';
 import { Database } from '../src/database/database';
 import { athletes, sessions, setLogs } from '../src/database/schema';
-import { Caller, type Club, freshDatabase, layClub, logged, type RunningServer, runServer } from './club';
+import { Caller, type Club, freshDatabase, layClub, type RunningServer, runServer } from './club';
 import { everyRoute, type Laid, layBehindRoutes } from './every-route';
+import { logged } from './samples';
 
 let server: RunningServer;
 let appUrl: string;

@@ -4,7 +4,8 @@ import { emptyOwnSeason, emptySeason } from '@tropaeum/core/season/plan/season-p
 import type { SportProfile } from '@tropaeum/core/sport/profile';
 import { sportById } from '@tropaeum/core/sport/sports';
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest';
-import { type Answer, Caller, type Club, draft, freshDatabase, layClub, type RunningServer, runServer } from './club';
+import { type Answer, Caller, type Club, freshDatabase, layClub, type RunningServer, runServer } from './club';
+import { draft } from './samples';
 
 /** So often two coaches do the same thing at the same moment. */
 const rounds = 30;

@@ -1,7 +1,8 @@
 import type { Restriction } from '@tropaeum/core/athlete/athlete';
 import type { Release } from '@tropaeum/core/limits/release';
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest';
-import { Caller, type Club, draft, freshDatabase, layClub, type RunningServer, runServer } from './club';
+import { Caller, type Club, freshDatabase, layClub, type RunningServer, runServer } from './club';
+import { draft } from './samples';
 
 let server: RunningServer;
 let club: Club;

@@ -1,9 +1,10 @@
 import { Client } from 'pg';
 import { afterAll, beforeAll, expect, it } from 'vitest';
-import { Caller, type Club, freshDatabase, layClub, logged, type RunningServer, runServer, today } from './club';
+import { Caller, type Club, freshDatabase, layClub, type RunningServer, runServer, today } from './club';
 import { commonest } from './commonest';
 import { everyRoute, type Laid, layBehindRoutes } from './every-route';
 import { fillWithOthers } from './filled';
+import { logged } from './samples';
 
 /** Tables that grow with the clubs beside one. */
 const large =

@@ -5,7 +5,8 @@ import { drizzle } from 'drizzle-orm/node-postgres';
 import { Client } from 'pg';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { squads } from '../src/database/schema';
-import { Caller, type Club, draft, freshDatabase, layClub, type RunningServer, runServer } from './club';
+import { Caller, type Club, freshDatabase, layClub, type RunningServer, runServer } from './club';
+import { draft } from './samples';
 
 let server: RunningServer;
 let club: Club;

@@ -1,7 +1,8 @@
 import { defaultHouseRules } from '@tropaeum/core/session/brief/house-rules';
 import type { Template } from '@tropaeum/core/session/squad/template';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { Caller, type Club, freshDatabase, layClub, type RunningServer, runServer, template } from './club';
+import { Caller, type Club, freshDatabase, layClub, type RunningServer, runServer } from './club';
+import { template } from './samples';
 
 let server: RunningServer;
 let coach: Caller;

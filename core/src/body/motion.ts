@@ -1,6 +1,7 @@
 import { type Contact, type ContactPart, parseContact, type Touch } from './contact';
 import type { Line } from './line';
-import { type Counterbalanced, type Fixable, type PlacedBody, placed, touchesOf, touchPoint } from './placing';
+import { type PlacedBody, placed, touchesOf } from './placing';
+import { type Counterbalanced, type Fixable, touchPoint } from './placing-residuals';
 import { type BasePosition, between, type PoseChanges, poseOf, type View } from './pose';
 import { type ScaledBody, withElbowsOut } from './segments';
 import { pointsOf } from './skeleton';

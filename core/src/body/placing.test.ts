@@ -4,7 +4,7 @@ import { parseContact } from './contact';
 import { capsulePath, extentOf, figureOf } from './figure';
 import { spaceNeeded } from './footprint';
 import { placedBetween, placedKeyframes } from './motion';
-import { touchPoint } from './placing';
+import { touchPoint } from './placing-residuals';
 import { between, flattened, poseOf, unflattened } from './pose';
 import { scaledBody } from './segments';
 

@@ -3,7 +3,8 @@ import { type CarriedLoad, carried, contactOwner, type OutsideForce, type Pull, 
 import { acrossMoments, type SideOnMoment } from './frontal-moments';
 import { type LoadedJoint, loadedJoints } from './loaded-joints';
 import type { Moments } from './moment-names';
-import { type PlacedBody, standingParts } from './placing';
+import type { PlacedBody } from './placing';
+import { standingParts } from './placing-residuals';
 import type { LimbSide, View } from './pose';
 import { GRAVITY, type ScaledBody } from './segments';
 import { jointPoint, type Point, type Skeleton } from './skeleton';

@@ -1,6 +1,7 @@
 import { type ContactPart, contactHalfLength, type Touch } from './contact';
 import type { OutsideForce } from './external-forces';
-import { type PlacedBody, pressurePoint } from './placing';
+import type { PlacedBody } from './placing';
+import { pressurePoint } from './placing-residuals';
 import { lerp, type Point, type Skeleton } from './skeleton';
 import { typicalMoment } from './typical-strength';
 

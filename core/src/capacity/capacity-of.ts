@@ -4,7 +4,8 @@ import { type Catalogue, catalogueOf } from '../exercise/catalogue/catalogue';
 import type { Loading } from '../exercise/mechanics/loading';
 import { bodyKey, keptOf } from '../exercise/mechanics/placed';
 import type { Variant } from '../exercise/model/variant';
-import { Capacity, type Effort } from './capacity';
+import type { Effort } from './action-capacity';
+import { Capacity } from './capacity';
 import { evidenceFrom } from './evidence';
 import type { Interval } from './interval';
 

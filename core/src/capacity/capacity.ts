@@ -1,6 +1,5 @@
 import type { Athlete } from '../athlete/athlete';
 import type { PerformanceRecord, RecordedSide } from '../athlete/performance-record';
-import type { MomentName } from '../body/moment-names';
 import { type ScaledBody, scaledBody } from '../body/segments';
 import { daysBetween } from '../date/days';
 import type { Catalogue } from '../exercise/catalogue/catalogue';
@@ -8,6 +7,7 @@ import { type Loading, loadingKey } from '../exercise/mechanics/loading';
 import { momentOf } from '../exercise/mechanics/moments';
 import type { Variant } from '../exercise/model/variant';
 import type { JointAction } from '../exercise/model/vocabulary';
+import { type ActionCapacity, type CarryOver, type Effort, smoothMaximum } from './action-capacity';
 import { type Asked, askedOf } from './demand';
 import { detrainingSince } from './detraining';
 import {
@@ -27,35 +27,6 @@ import { jumpAsked, jumpSd } from './jump';
 import { type Estimate, KalmanState, type LinearCombination } from './kalman-state';
 import { estimatedMoment } from './strength';
 import { readingOf, repetitionsToFailure, secondsToFailure, type ToFailure } from './to-failure';
-
-/** How hard a variant is for this athlete. */
-export interface Effort {
-  /** The joint action that gives out first. */
-  action: JointAction;
-  moment: MomentName;
-  /** Largest moment over the keyframes, N m, one limb. */
-  momentNm: number;
-  /** Share of this athlete's most; can exceed 1. */
-  share: number;
-  /** The same with its bounds. */
-  between: Interval;
-}
-
-/** What an athlete can do in one joint action, N m of one limb. */
-export interface ActionCapacity {
-  key: string;
-  action: JointAction;
-  moment: MomentName;
-  /** Where everybody like this starts, N m. */
-  guessNm: number;
-  mostNm: Interval;
-}
-
-/** Which part of what was learnt is used; all of it unless exercises are to be compared each on its own. */
-export type CarryOver = 'shared' | 'each-alone';
-
-/** The joint actions near the hardest give out, too: how steeply they are told apart. */
-const steepness = 20;
 
 /** A showing is never taken as further from what was expected than so many standard deviations. */
 const furthest = 3;
@@ -131,19 +102,16 @@ export class Capacity {
     side: RecordedSide,
   ): { known: number; mix: LinearCombination } {
     const believed = asked.map((a) => this.belief.estimate(this.actionMix(a.action)).mean);
-    const level = asked.map((a, i) => a.over - (believed[i] as number));
-    const top = Math.max(...level);
-    const raw = level.map((l) => Math.exp(steepness * (l - top)));
-    const sum = raw.reduce((a, b) => a + b, 0);
+    const { top, weights } = smoothMaximum(asked.map((a, i) => a.over - (believed[i] as number)));
     const sided = variant.side === 'single' && side !== 'both' ? (side === 'right' ? 0.5 : -0.5) : 0;
     const parts = new Map<string, [LinearCombination[number][0], number]>();
     const add = ([part, coefficient]: LinearCombination[number], times: number) => {
       const known = parts.get(part.name)?.[1] ?? 0;
       parts.set(part.name, [part, known + coefficient * times]);
     };
-    let known = -(top + Math.log(sum) / steepness);
+    let known = -top;
     asked.forEach((a, i) => {
-      const weight = (raw[i] as number) / sum;
+      const weight = weights[i] as number;
       known -= weight * (believed[i] as number);
       for (const entry of this.actionMix(a.action)) add(entry, weight);
       if (sided && this.carryOver === 'shared') add([rightOverLeft(a.moment), sided], weight);
@@ -192,8 +160,7 @@ export class Capacity {
     const { variant, loading, speedShare } = jumpAsked(this.body, heightCm, this.catalogue);
     const asked = this.asked(variant, {}).map((a) => ({ ...a, over: a.over + Math.log(loading) }));
     const { known, mix } = this.under(variant, asked, 'both');
-    const whole: LinearCombination = [...mix, [dailyReadiness, 1]];
-    const value = -Math.log(speedShare) - known;
+    const [whole, value]: [LinearCombination, number] = [[...mix, [dailyReadiness, 1]], -Math.log(speedShare) - known];
     this.belief.observe(whole, value, this.doubted(whole, value, jumpSd ** 2));
   }
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { CarryOver } from './capacity';
+import type { CarryOver } from './action-capacity';
 import { followed, type Outcome, usualWorld } from './simulated-athletes';
 
 const athletes = 200;

@@ -5,7 +5,8 @@ import { seeded } from '../common/seeded-random';
 import { dayAfter } from '../date/days';
 import { catalogueOf } from '../exercise/catalogue/catalogue';
 import type { Variant } from '../exercise/model/variant';
-import { Capacity, type CarryOver } from './capacity';
+import type { CarryOver } from './action-capacity';
+import { Capacity } from './capacity';
 import { askedOf } from './demand';
 
 /**

@@ -4,7 +4,8 @@ import { phases } from '../session-type/aims-and-phases';
 import { sessionTypes } from '../session-type/session-type';
 import { actionSides, amplitudes, energies, forceAxes, forceRegions, maxImportance } from '../sport/profile';
 import { between, oneOf } from './json-schema';
-import { sportFormat, sportLimits } from './sport';
+import { sportFormat } from './sport';
+import { sportLimits } from './sport-fields';
 
 const text = (maxLength: number) => ({ type: 'string', minLength: 1, maxLength, pattern: '\\S' });
 const id = { type: 'string', maxLength: 40, pattern: '^[a-z0-9]+(-[a-z0-9]+)*$' };

@@ -7,7 +7,7 @@ import { contactsInSet } from '../exercise/model/contacts';
 import type { Variant } from '../exercise/model/variant';
 import type { BlockKind, JointAction } from '../exercise/model/vocabulary';
 import { type CombinedChange, combined, type Limit } from './limit';
-import { anglesOf, type MovementAngles } from './movement';
+import { anglesOf, type MovementAngles } from './movement-angles';
 import type { RangeJoint } from './rule';
 
 /** Statures between which a range must hold: angles change little with size, and most at its ends. */

@@ -3,7 +3,7 @@ import { type BlockKind, mainBlocks } from '../exercise/model/vocabulary';
 import { loadingOf } from '../kit/loads';
 import type { Move } from '../progress/proposal';
 import type { Brief, RecentSession } from '../session/brief/brief';
-import { type Plan, type PlanItem, plannedAmount } from '../session/plan/plan';
+import { type Plan, type PlanItem, plannedAmount } from '../session/plan/plan-types';
 import type { LoggedSet } from './review';
 
 /** A logged set with its place among the others. */

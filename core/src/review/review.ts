@@ -1,7 +1,7 @@
 import type { PainReport } from '../athlete/athlete';
 import { type Catalogue, catalogueOf } from '../exercise/catalogue/catalogue';
 import { met, type Outcome, type Proposal, propose } from '../progress/proposal';
-import { type Plan, type PlanItem, plannedAmount } from '../session/plan/plan';
+import { type Plan, type PlanItem, plannedAmount } from '../session/plan/plan-types';
 
 /** One set as the athlete logged it. */
 export interface LoggedSet {

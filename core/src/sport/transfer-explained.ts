@@ -2,15 +2,8 @@ import type { Variant } from '../exercise/model/variant';
 import { contractionTypes, type JointAction } from '../exercise/model/vocabulary';
 import { measured } from './measured';
 import type { ForceAxis, SportAction } from './profile';
-import {
-  type Criterion,
-  effortAsked,
-  type Match,
-  matchesOf,
-  type Transfer,
-  transferOf,
-  type Weights,
-} from './transfer';
+import { type Match, matchesOf, type Transfer, transferOf } from './transfer';
+import { type Criterion, effortAsked, type Weights } from './transfer-criteria';
 
 const said = (id: string) => id.replaceAll('-', ' ');
 const joined = (list: readonly string[]) =>

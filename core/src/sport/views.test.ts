@@ -20,7 +20,8 @@ import { compared, jointMap, jointMapOf, overlap } from './joint-map';
 import { askedOf, type SportAction, type SportProfile } from './profile';
 import { sportById, sports } from './sports';
 import { stanceOf } from './stance';
-import { answering, answersFrom, transferWeights } from './transfer';
+import { answering, answersFrom } from './transfer';
+import { transferWeights } from './transfer-criteria';
 import { explained } from './transfer-explained';
 
 const handball = sportById('handball') as SportProfile;

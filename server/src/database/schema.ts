@@ -10,7 +10,7 @@ import type { OwnSeason, SquadSeasonPlan } from '@tropaeum/core/season/plan/seas
 import type { Brief } from '@tropaeum/core/session/brief/brief';
 import type { HouseRules } from '@tropaeum/core/session/brief/house-rules';
 import type { Draft } from '@tropaeum/core/session/draft/draft';
-import type { Plan } from '@tropaeum/core/session/plan/plan';
+import type { Plan } from '@tropaeum/core/session/plan/plan-types';
 import type { WorkByQuality } from '@tropaeum/core/session/plan/work-by-quality';
 import type { Template } from '@tropaeum/core/session/squad/template';
 import type { SessionType } from '@tropaeum/core/session-type/session-type';

@@ -3,10 +3,10 @@ import { dayAfter } from '@tropaeum/core/date/days';
 import { variantById } from '@tropaeum/core/exercise/library/library';
 import { loadingOf } from '@tropaeum/core/kit/loads';
 import type { Brief } from '@tropaeum/core/session/brief/brief';
-import { type Plan, type PlanItem, plannedAmount } from '@tropaeum/core/session/plan/plan';
+import { type Plan, type PlanItem, plannedAmount } from '@tropaeum/core/session/plan/plan-types';
 import { asksWhatWasLeft } from '@tropaeum/core/session/player/player';
 import { v7 } from 'uuid';
-import type { IncomingLog, ReportRow } from '../store/sessions';
+import type { IncomingLog, ReportRow } from '../store/results';
 import type { DemoPerson } from './people';
 
 /** Days before today on which a person trained or should have: two or three a week for six weeks. */

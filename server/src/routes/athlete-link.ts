@@ -9,8 +9,9 @@ import { AuthLookup } from '../middleware/auth-lookup';
 import { HttpError, validationFailed } from '../middleware/http-error';
 import { moment, uuid, validated } from '../middleware/validated';
 import { athleteById } from '../store/athletes';
+import { addReport, type IncomingLog, logsOf, reportsOf } from '../store/results';
 import { type SquadSeason, seasonOfAthlete } from '../store/seasons';
-import { addReport, type IncomingLog, logsOf, reportsOf, sessionById, sessionToDo } from '../store/sessions';
+import { sessionById, sessionToDo } from '../store/sessions';
 import type { Services } from './context';
 
 const log = yup.object({

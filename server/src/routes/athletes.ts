@@ -25,8 +25,9 @@ import {
 import { evidenceOf, withEvidence } from '../store/evidence';
 import { grouped } from '../store/grouped';
 import { allOwnVariants } from '../store/own-variants';
+import { decisionsOf, logsOf } from '../store/results';
 import { seasonOfAthlete, seasonsOfSquads } from '../store/seasons';
-import { decisionsOf, fullSessions, logsOf, sessionsBetween, sessionsOfAthlete } from '../store/sessions';
+import { fullSessions, sessionsBetween, sessionsOfAthlete } from '../store/sessions';
 import { clubSport } from '../store/sports';
 import {
   type AthleteBody,

@@ -1,91 +1,36 @@
 import Router from '@koa/router';
-import type { Restriction } from '@tropaeum/core/athlete/athlete';
 import { catalogueOf } from '@tropaeum/core/exercise/catalogue/catalogue';
-import { readBrief, writeBrief } from '@tropaeum/core/formats/brief';
-import { readDraft } from '@tropaeum/core/formats/draft';
+import { writeBrief } from '@tropaeum/core/formats/brief';
 import { review } from '@tropaeum/core/review/review';
 import { defaultHouseRules } from '@tropaeum/core/session/brief/house-rules';
-import type { Proof } from '@tropaeum/core/session/composer/compose';
-import { contextOf } from '@tropaeum/core/session/context/context';
-import { planOf } from '@tropaeum/core/session/plan/plan';
-import * as yup from 'yup';
 import type { Transaction } from '../database/database';
 import { HttpError, notFound, validationFailed } from '../middleware/http-error';
 import { newToken, tokenHash } from '../middleware/tokens';
-import { idFrom, revision, validated } from '../middleware/validated';
+import { idFrom, validated } from '../middleware/validated';
 import { sessionMessage } from '../session-message';
 import { athleteById, restrictionOf } from '../store/athletes';
 import { endLink, openLink } from '../store/links';
 import { addMessage, markDelivered, outbox } from '../store/messages';
+import { decide, decisionsOf, logsOf, reportsOf } from '../store/results';
 import {
   addSession,
   bringUpToDate,
-  decide,
-  decisionsOf,
   doneBefore,
   latestSent,
-  logsOf,
   markSent,
-  reportsOf,
-  type SessionContent,
   type SessionRow,
   saveSession,
   sessionById,
   sessionOn,
 } from '../store/sessions';
 import { coachOf, type Services } from './context';
+import { contentFrom, decision, seenRevision, underRestrictions } from './session-fields';
 
 const linkDays = 60;
-const moves = ['up', 'same', 'down', 'stop'] as const;
-const decision = yup.object({
-  variant: yup.string().required('is required').max(80),
-  decided: yup
-    .string()
-    .oneOf([...moves], `must be one of ${moves.join(', ')}`)
-    .required('is required'),
-});
-const seenRevision = yup.object({ revision });
-
-/** The server works the plan out itself from brief and draft: what is stored is always what the core says. */
-function contentFrom(body: unknown): SessionContent {
-  const {
-    brief: givenBrief,
-    draft: givenDraft,
-    proof,
-  } = (body ?? {}) as { brief?: object; draft?: unknown; proof?: Proof };
-  const brief = readBrief({ ...givenBrief, format: 'tropaeum-brief/1' });
-  const draft = readDraft(givenDraft, catalogueOf('brief' in brief ? brief.brief.own : []));
-  const faults = [
-    'faults' in brief ? brief.faults.map((f) => ({ ...f, path: `brief.${f.path}` })) : [],
-    'faults' in draft ? draft.faults : [],
-  ].flat();
-  if ('faults' in brief || 'faults' in draft) throw validationFailed(faults);
-  return {
-    brief: brief.brief,
-    draft: draft.draft,
-    plan: planOf(contextOf(brief.brief), draft.draft, validProof(proof)),
-  };
-}
-
-/**
- * A session as it stands under the restrictions that hold when it goes out: they may have come after it was written. What they forbid is not sent.
- */
-function underRestrictions({ brief, draft, plan }: SessionRow, restrictions: readonly Restriction[]): SessionContent {
-  const known = { ...brief, athlete: { ...brief.athlete, restrictions } };
-  const now = planOf(contextOf(known), draft, plan.solution);
-  const against = now.checks.find((check) => check.id === 'restrictions' && check.status === 'stop');
-  if (against) throw new HttpError(409, `Not sent. ${against.text}`);
-  return { brief: known, draft, plan: now };
-}
 
 async function refuseTakenDay(tx: Transaction, athleteId: string, on: string): Promise<void> {
   const there = await sessionOn(tx, athleteId, on);
   if (there) throw new HttpError(409, 'There is a session on that day already.', [{ path: 'date', message: there.id }]);
-}
-
-function validProof(proof: Proof | undefined): Proof | undefined {
-  const numbers = [proof?.objective, proof?.bound, proof?.gap];
-  return proof && numbers.every((n) => typeof n === 'number' && Number.isFinite(n)) ? proof : undefined;
 }
 
 /** What was written before a house rule was there follows the usual one. */

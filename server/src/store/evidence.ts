@@ -2,7 +2,8 @@ import type { PerformanceRecord } from '@tropaeum/core/athlete/performance-recor
 import { dayAfter } from '@tropaeum/core/date/days';
 import { recentOf, recordsOf } from '@tropaeum/core/review/performance-records';
 import type { Brief, RecentSession } from '@tropaeum/core/session/brief/brief';
-import type { DecisionRow, ListedSession, LogRow, SessionRow } from './sessions';
+import type { DecisionRow, LogRow } from './results';
+import type { ListedSession, SessionRow } from './sessions';
 
 /** Sets older than this say little of what somebody can do today, days. */
 const shownDays = 120;

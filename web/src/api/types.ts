@@ -7,7 +7,7 @@ import type { ScheduledSession } from '@tropaeum/core/season/scheduler/scheduled
 import type { Brief } from '@tropaeum/core/session/brief/brief';
 import type { Proof } from '@tropaeum/core/session/composer/compose';
 import type { Draft } from '@tropaeum/core/session/draft/draft';
-import type { Plan } from '@tropaeum/core/session/plan/plan';
+import type { Plan } from '@tropaeum/core/session/plan/plan-types';
 import type { WorkByQuality } from '@tropaeum/core/session/plan/work-by-quality';
 
 export interface Me {

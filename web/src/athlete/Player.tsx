@@ -1,151 +1,18 @@
-import { manyLeft } from '@tropaeum/core/athlete/performance-record';
-import type { AthleteSize } from '@tropaeum/core/body/segments';
-import { plannedAmount } from '@tropaeum/core/session/plan/plan';
-import {
-  asksWhatWasLeft,
-  beatOf,
-  countOf,
-  isTimed,
-  type PlayerState,
-  playerAfter,
-  secondsLeft,
-} from '@tropaeum/core/session/player/player';
-import { nextStep, type Step } from '@tropaeum/core/session/player/steps';
+import { plannedAmount } from '@tropaeum/core/session/plan/plan-types';
+import { asksWhatWasLeft, countOf, isTimed, secondsLeft } from '@tropaeum/core/session/player/player';
+import type { Step } from '@tropaeum/core/session/player/steps';
 import { partAt } from '@tropaeum/core/sport/signature/rounds';
 import { Volume2, VolumeX, X } from 'lucide-react';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useState } from 'react';
 import { Figure } from '../ui/Figure';
-import { figureFilm } from '../ui/figure-frames';
 import { clock, leftWords, takes, words } from '../ui/words';
+import { figurePosition } from './figure-position';
+import { Beat, Left } from './PlayerParts';
 import { say, setSound, soundOn, tone } from './sound';
+import { type FloorProps, useFloor } from './use-player';
 import { useWakeLock } from './use-wake-lock';
 
-interface FloorProps {
-  steps: readonly Step[];
-  logged: ReadonlySet<string>;
-  size: AthleteSize;
-  onLog: (step: Extract<Step, { kind: 'work' }>, amount: number, reserve?: number) => void;
-  onFinish: () => void;
-  onLeave: () => void;
-}
-
-const tickMs = 80;
-
-/** The state machine with a clock round it: taps and ticks go in, sets to log come out. */
-function useFloor({ steps, logged, onLog, onFinish }: FloorProps) {
-  const [state, setState] = useState<PlayerState>(() => {
-    const index = nextStep(steps, logged);
-    return index >= steps.length ? { kind: 'finished' } : { kind: 'ready', index };
-  });
-  const [now, setNow] = useState(() => performance.now());
-  const current = useRef(state);
-  const give = (event: Parameters<typeof playerAfter>[2]) => {
-    const result = playerAfter(steps, current.current, event);
-    if (result.log) {
-      const step = steps.find((s) => s.key === result.log?.key);
-      if (step?.kind === 'work') onLog(step, result.log.amount, result.log.reserve);
-    }
-    if (result.state !== current.current) {
-      current.current = result.state;
-      setState(result.state);
-      if (result.state.kind === 'finished') onFinish();
-    }
-  };
-  const giveLatest = useRef(give);
-  giveLatest.current = give;
-  useEffect(() => {
-    const timer = window.setInterval(() => {
-      const at = performance.now();
-      setNow(at);
-      giveLatest.current({ kind: 'tick', now: at });
-    }, tickMs);
-    return () => window.clearInterval(timer);
-  }, []);
-  return {
-    state,
-    now,
-    tap: () => give({ kind: 'tap', now: performance.now() }),
-    adjust: (by: number) => give({ kind: 'adjust', by }),
-    tellLeft: (reserve: number) => give({ kind: 'left', reserve }),
-  };
-}
-
 const sideWords = { left: 'Left side', right: 'Right side', both: '' };
-
-/** Where the figure is in its repetition, 0 to 1: first keyframe to last during the first moving part. */
-function figurePosition(step: Extract<Step, { kind: 'work' }>, elapsedMs: number, size: AthleteSize): number {
-  const beat = beatOf(step.item);
-  const whole = beat.reduce((s, p) => s + p.seconds, 0);
-  let t = (elapsedMs / 1000) % whole;
-  if (beat.length === 1) return 0.5 - 0.5 * Math.cos((2 * Math.PI * t) / whole);
-  const film = figureFilm(step.item.variant, size, false);
-  const height = (i: number) => film?.frames[i]?.capsules.reduce((s, c) => s + c.from.y + c.to.y, 0) ?? 0;
-  const startsLow = film ? height(film.frames.length - 1) > height(0) : false;
-  let position = startsLow ? 1 : 0;
-  for (const part of beat) {
-    const to =
-      part.name === 'down'
-        ? startsLow
-          ? 0
-          : 1
-        : part.name === 'up' || part.name === 'fast'
-          ? startsLow
-            ? 1
-            : 0
-          : position;
-    if (t <= part.seconds) return position + (to - position) * (t / part.seconds);
-    t -= part.seconds;
-    position = to;
-  }
-  return position;
-}
-
-function Beat({ step, elapsedMs }: { step: Extract<Step, { kind: 'work' }>; elapsedMs: number }) {
-  const beat = beatOf(step.item);
-  if (beat.length < 2 || isTimed(step.item)) return null;
-  const whole = beat.reduce((s, p) => s + p.seconds, 0);
-  let t = (elapsedMs / 1000) % whole;
-  return (
-    <div className="flex gap-1" aria-hidden="true">
-      {beat.map((part, i) => {
-        const filled = Math.min(1, Math.max(0, t / part.seconds));
-        t -= part.seconds;
-        return (
-          <div key={i} style={{ flex: part.seconds }}>
-            <div className="h-4 bg-lit">
-              <div className="h-full bg-bronze" style={{ width: `${filled * 100}%` }} />
-            </div>
-            <p className="head mt-1 text-base">
-              {part.name} {part.seconds > 1 ? part.seconds : ''}
-            </p>
-          </div>
-        );
-      })}
-    </div>
-  );
-}
-
-/** How many more there could have been in the set just done: one tap, or none. */
-function Left({ told, onTell }: { told: number | undefined; onTell: (reserve: number) => void }) {
-  return (
-    <fieldset className="pointer-events-auto mt-3">
-      <legend className="text-lg">How many more could you have done?</legend>
-      <div className="mt-1 flex gap-1.5">
-        {Array.from({ length: manyLeft + 1 }, (_, reserve) => (
-          <button
-            key={reserve}
-            type="button"
-            aria-pressed={told === reserve}
-            className={`head h-12 flex-1 border text-2xl ${told === reserve ? 'border-bronze bg-bronze text-paper' : 'border-stone'}`}
-            onClick={() => onTell(reserve)}
-          >
-            {reserve === manyLeft ? `${manyLeft}+` : reserve}
-          </button>
-        ))}
-      </div>
-    </fieldset>
-  );
-}
 
 /** Readable from three metres; the whole screen is the button. */
 export function Player(props: FloorProps) {

@@ -1,5 +1,5 @@
 import type { Region } from '@tropaeum/core/exercise/model/vocabulary';
-import type { Plan } from '@tropaeum/core/session/plan/plan';
+import type { Plan } from '@tropaeum/core/session/plan/plan-types';
 import Dexie, { type EntityTable } from 'dexie';
 
 /** What the link opens: the athlete, the session, what has been logged. */

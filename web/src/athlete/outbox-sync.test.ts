@@ -1,7 +1,8 @@
 import 'fake-indexeddb/auto';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { ApiError } from '../api/client';
-import { phone, type StoredSet, takeUpOlderLinks } from './offline-db';
+import { phone, takeUpOlderLinks } from './offline-db';
+import { report, set } from './waiting-samples';
 
 type Sent = { path: string; body: { logs?: { id: string; amount: number }[]; effort?: number } };
 const sent: Sent[] = [];
@@ -22,33 +23,6 @@ const offline = async () => {
   throw new ApiError(0, 'The server cannot be reached.', []);
 };
 
-function set(number: number, changes: Partial<StoredSet> = {}): StoredSet {
-  const stepKey = `push-up#${number}#both`;
-  return {
-    key: `session|${stepKey}`,
-    token: 'token',
-    sessionId: 'session',
-    stepKey,
-    id: `id-${number}`,
-    variant: 'push-up',
-    setNumber: number,
-    side: 'both',
-    amount: 8,
-    doneAt: '2026-12-09T18:00:00Z',
-    waiting: 1,
-    ...changes,
-  };
-}
-
-const report = {
-  sessionId: 'session',
-  token: 'token',
-  effort: 6,
-  minutes: 30,
-  pain: [],
-  finishedAt: '2026-12-09T18:30:00Z',
-  waiting: 1 as const,
-};
 const waiting = async () => (await phone.sets.where('waiting').equals(1).toArray()).map((s) => s.id);
 
 beforeEach(async () => {

@@ -1,4 +1,4 @@
-import type { ActionCapacity } from '@tropaeum/core/capacity/capacity';
+import type { ActionCapacity } from '@tropaeum/core/capacity/action-capacity';
 import { capacityOf } from '@tropaeum/core/capacity/capacity-of';
 import { catalogueOf } from '@tropaeum/core/exercise/catalogue/catalogue';
 import { momentWords } from '@tropaeum/core/exercise/mechanics/moments';

@@ -1,5 +1,6 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
-import { readSport, readSportText, sportLimits, writeSport } from '@tropaeum/core/formats/sport';
+import { readSport, readSportText, writeSport } from '@tropaeum/core/formats/sport';
+import { sportLimits } from '@tropaeum/core/formats/sport-fields';
 import type { ValidationIssue } from '@tropaeum/core/formats/validation';
 import { addRole, freeId, removeRole, renameRole } from '@tropaeum/core/sport/edit';
 import type { SportProfile } from '@tropaeum/core/sport/profile';

@@ -1,5 +1,6 @@
 import { planes, positions, speeds } from '@tropaeum/core/exercise/model/vocabulary';
-import { readSport, sportLimits, writeSport } from '@tropaeum/core/formats/sport';
+import { readSport, writeSport } from '@tropaeum/core/formats/sport';
+import { sportLimits } from '@tropaeum/core/formats/sport-fields';
 import { freeId, putAction, removeAction } from '@tropaeum/core/sport/edit';
 import {
   actionSides,

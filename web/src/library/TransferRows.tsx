@@ -1,6 +1,6 @@
 import type { Variant } from '@tropaeum/core/exercise/model/variant';
 import type { SportAction } from '@tropaeum/core/sport/profile';
-import { transferWeights } from '@tropaeum/core/sport/transfer';
+import { transferWeights } from '@tropaeum/core/sport/transfer-criteria';
 import { explained } from '@tropaeum/core/sport/transfer-explained';
 import { useState } from 'react';
 import { sportIn, sportsIn, useClubSports } from '../demands/club-sports';

@@ -1,9 +1,7 @@
-import type { Capacity } from '@tropaeum/core/capacity/capacity';
 import { capacityOf } from '@tropaeum/core/capacity/capacity-of';
 import { relativeLoads } from '@tropaeum/core/capacity/relative-load';
 import { catalogueOf } from '@tropaeum/core/exercise/catalogue/catalogue';
 import type { Loading } from '@tropaeum/core/exercise/mechanics/loading';
-import type { Variant } from '@tropaeum/core/exercise/model/variant';
 import { loadOptions } from '@tropaeum/core/kit/loads';
 import type { Brief } from '@tropaeum/core/session/brief/brief';
 import { ArrowLeft, Copy, ListPlus, Pencil } from 'lucide-react';
@@ -11,11 +9,11 @@ import { useMemo, useState } from 'react';
 import { Link, useOutletContext, useParams, useSearchParams } from 'react-router';
 import type { CoachContext } from '../api/coach-context';
 import { useAthlete } from '../api/queries';
-import { amountWords } from '../capacity/zone-words';
 import { usualSize } from '../ui/Figure';
 import { Nothing } from '../ui/States';
 import { words } from '../ui/words';
 import { BandRange } from './BandRange';
+import { Chips } from './Chips';
 import { CommonErrors } from './CommonErrors';
 import { CustomExerciseForm } from './CustomExerciseForm';
 import { JointDemands, Muscles } from './JointDemands';
@@ -24,6 +22,7 @@ import { Progressions } from './Progressions';
 import { RangeOfMotion } from './RangeOfMotion';
 import { Replacements } from './Replacements';
 import { SimilarExercises } from './SimilarExercises';
+import { ToFailure } from './ToFailure';
 import { TransferRows } from './TransferRows';
 import { type Shown, useFeasible, useLibrary } from './use-library';
 
@@ -32,25 +31,6 @@ const anyone: Pick<Brief, 'athlete' | 'date' | 'own'> = {
   athlete: { ...usualSize, born: '2000-01-01', level: 'intermediate', restrictions: [] },
   date: '2026-01-01',
 };
-
-function Chips({ variant }: { variant: Variant }) {
-  const chips = [
-    words(variant.pattern),
-    ...variant.blocks.map(words),
-    ...(variant.side === 'single' ? ['each side'] : variant.side === 'alternating' ? ['alternating sides'] : []),
-    ...(variant.impactContacts > 0 ? ['lands'] : []),
-    ...(variant.quiet ? ['quiet'] : []),
-  ];
-  return (
-    <ul className="mt-2 flex flex-wrap gap-1.5">
-      {chips.map((chip) => (
-        <li key={chip} className="border border-stone px-1.5 text-small">
-          {chip}
-        </li>
-      ))}
-    </ul>
-  );
-}
 
 /** One exercise: moving figure, what it asks of this body over its range, how it is done, what is easier, harder and alike. */
 export function VariantPage() {
@@ -67,23 +47,6 @@ export function VariantPage() {
       </Nothing>
     );
   return <OneVariant key={variantId} shown={shown} takenIds={library.all.flatMap((s) => (s.own ? [s.own.id] : []))} />;
-}
-
-/** What is predicted of one try with this load; nothing where the force of a band is not known, or speed ends the set. */
-function ToFailure({ variant, capacity, loading }: { variant: Variant; capacity: Capacity; loading: Loading }) {
-  const { kind } = variant.dose.work;
-  if (variant.speed === 'fast' || variant.line || (kind !== 'reps' && kind !== 'hold')) return null;
-  const counts = kind === 'hold' ? 'seconds' : 'repetitions';
-  const toFailure = capacity.toFailure(variant, loading, counts);
-  const effort = capacity.effort(variant, loading);
-  if (!toFailure || !effort) return null;
-  return (
-    <p className="mt-1 text-[0.95rem]">
-      {Math.round(effort.between.low * 100)} to {Math.round(effort.between.high * 100)} % of max;{' '}
-      <b>{amountWords({ toFailure, counts })}</b>{' '}
-      {counts === 'seconds' ? 'until form breaks' : 'repetitions to failure'}.
-    </p>
-  );
 }
 
 function OneVariant({ shown, takenIds }: { shown: Shown; takenIds: readonly string[] }) {

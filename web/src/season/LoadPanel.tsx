@@ -3,7 +3,7 @@ import { exponential, ratioCriticism, rolling } from '@tropaeum/core/load/acute-
 import { weekOfLoad } from '@tropaeum/core/load/monotony';
 import { mondayOf } from '@tropaeum/core/season/calendar/season-on';
 import { dailyLoads } from '@tropaeum/core/season/periodisation/projection';
-import { caseOf, scheduledWeeks } from '@tropaeum/core/season/plan/season-plan';
+import { caseOf, scheduledWeeks } from '@tropaeum/core/season/plan/season-case';
 import { daysOfCase } from '@tropaeum/core/season/scheduler/day';
 import { useMemo, useState } from 'react';
 import {
@@ -20,7 +20,8 @@ import {
 import type { ListedAthlete } from '../api/types';
 import { dayMonth } from '../ui/days';
 import type { StoredSeason } from './season-data';
-import { requestOf, scheduledNow, useSeasonFacts } from './store';
+import { requestOf, scheduledNow } from './season-state';
+import { useSeasonFacts } from './store';
 
 interface LoadPanelProps {
   stored: StoredSeason | undefined;

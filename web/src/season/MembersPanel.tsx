@@ -10,7 +10,8 @@ import { dayName } from '../ui/days';
 import { schedulesInWorker } from '../workers/scheduling';
 import { shortType } from './kinds';
 import { type StoredSeason, seasonKey } from './season-data';
-import { scheduledNow, useSeason, withFeeds } from './store';
+import { scheduledNow, withFeeds } from './season-state';
+import { useSeason } from './store';
 import { athleteOf, writtenFor } from './use-open-season';
 
 interface MembersPanelProps {

@@ -2,7 +2,8 @@ import type { Move } from '@tropaeum/core/season/scheduler/scheduled-session';
 import { sessionTypeNames } from '@tropaeum/core/session-type/session-type';
 import { X } from 'lucide-react';
 import { dayName } from '../ui/days';
-import { isSaved, useSeason, useSeasonParts } from './store';
+import { isSaved } from './season-state';
+import { useSeason, useSeasonParts } from './store';
 
 function wordsOf(move: Move): string {
   const name = sessionTypeNames[move.type];

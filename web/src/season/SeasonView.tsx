@@ -10,26 +10,25 @@ import {
 import { dayAfter, daysBetween } from '@tropaeum/core/date/days';
 import { daysOf, type Entry, validEntries, withoutOverrides } from '@tropaeum/core/season/calendar/calendar';
 import { mondayOf } from '@tropaeum/core/season/calendar/season-on';
-import { entriesOf, scheduledWeeks } from '@tropaeum/core/season/plan/season-plan';
-import type { ScheduledSession } from '@tropaeum/core/season/scheduler/scheduled-session';
-import { sessionTypeNames } from '@tropaeum/core/session-type/session-type';
+import { entriesOf, scheduledWeeks } from '@tropaeum/core/season/plan/season-case';
 import { Printer } from 'lucide-react';
 import { useCallback, useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useOutletContext, useParams } from 'react-router';
 import type { CoachContext } from '../api/coach-context';
 import type { SaveState } from '../saving/debounced-saver';
-import { dayMonth, dayName, weekdays } from '../ui/days';
+import { dayMonth, weekdays } from '../ui/days';
 import { Trouble, Waiting } from '../ui/States';
 import { UndoKeys } from '../ui/UndoKeys';
 import { AddEntry } from './AddEntry';
 import type { Dragged } from './Chips';
-import { timingWords } from './kinds';
+import { DayByDay } from './DayByDay';
 import { Outcome } from './Outcome';
 import { SeasonSide } from './SeasonSide';
 import { useSeasonSaveState } from './saving';
+import { planOf, requestOf, scheduledNow } from './season-state';
 import type { Selected } from './selected';
-import { movedBy, planOf, requestOf, scheduledNow, useSeasonFacts, useSeasonParts } from './store';
+import { movedBy, useSeasonFacts, useSeasonParts } from './store';
 import { useOpenSeason } from './use-open-season';
 import { type DayContent, WeekRow } from './WeekRow';
 
@@ -233,42 +232,5 @@ export function SeasonView() {
         today={today}
       />
     </>
-  );
-}
-
-/** Every laid session with its time, label and reason, on paper. */
-function DayByDay({ laid, from }: { laid: readonly ScheduledSession[]; from: string }) {
-  return (
-    <table className="mt-4 hidden w-full text-left text-small print:table" data-day-by-day>
-      <thead>
-        <tr className="label">
-          {['Day', 'Label', 'Session', 'Time', 'Why'].map((name) => (
-            <th key={name} className="pr-3">
-              {name}
-            </th>
-          ))}
-        </tr>
-      </thead>
-      <tbody>
-        {laid
-          .filter(({ on }) => on >= from)
-          .map(({ on, label, type, minutes, start, timing, why, second }) => (
-            <tr key={on} className="break-inside-avoid border-t border-edge align-top">
-              <td className="pr-3 whitespace-nowrap">{dayName(on)}</td>
-              <td className="pr-3 whitespace-nowrap">{label === '-' ? '' : label}</td>
-              <td className="pr-3 whitespace-nowrap">
-                {sessionTypeNames[type]}, {minutes} min
-              </td>
-              <td className="pr-3 whitespace-nowrap">
-                {start} {timingWords[timing]}
-              </td>
-              <td>
-                {why}
-                {second ? ` ${second.start} ${sessionTypeNames[second.type]}: ${second.why}` : ''}
-              </td>
-            </tr>
-          ))}
-      </tbody>
-    </table>
   );
 }

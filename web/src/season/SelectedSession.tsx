@@ -5,7 +5,8 @@ import type { ListedAthlete } from '../api/types';
 import { pageFor } from '../session/state/scheduled-page';
 import { dayName } from '../ui/days';
 import { timingWords, typeFill } from './kinds';
-import { planOf, scheduledNow, useSeason } from './store';
+import { planOf, scheduledNow } from './season-state';
+import { useSeason } from './store';
 
 interface SelectedSessionProps {
   day: string;

@@ -5,7 +5,8 @@ import { queryClient } from '../api/queries';
 import { DebouncedSaver, type SaveState } from '../saving/debounced-saver';
 import { saveErrorOf } from '../saving/save-error';
 import { type StoredSeason, seasonKey } from './season-data';
-import { pageOf, planOf, useSeason } from './store';
+import { pageOf, planOf } from './season-state';
+import { useSeason } from './store';
 
 /** Revisions that the server is known to have, by page. */
 const revisions = new Map<string, number>();

@@ -5,7 +5,8 @@ import type { ListedAthlete } from '../api/types';
 import { everythingSaved } from '../saving/registry';
 import { openedAt } from './saving';
 import { type StoredSeason, seasonKey, useStoredSeason } from './season-data';
-import { type Opened, pageOf, useSeason } from './store';
+import { type Opened, pageOf } from './season-state';
+import { useSeason } from './store';
 
 /** What is written for one athlete; a squad has no sessions of its own. */
 export const writtenFor = ({ written }: StoredSeason, athleteId: string | undefined): PlannedSession[] =>

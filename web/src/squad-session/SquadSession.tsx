@@ -1,5 +1,5 @@
 import { catalogueOf } from '@tropaeum/core/exercise/catalogue/catalogue';
-import type { Slot } from '@tropaeum/core/session/squad/squad';
+import type { Slot } from '@tropaeum/core/session/squad/slots';
 import { Link, useOutletContext, useParams } from 'react-router';
 import type { CoachContext } from '../api/coach-context';
 import { useStoredSession } from '../api/queries';

@@ -1,6 +1,6 @@
 import type { Brief } from '@tropaeum/core/session/brief/brief';
 import { contextOf } from '@tropaeum/core/session/context/context';
-import type { Slot } from '@tropaeum/core/session/squad/squad';
+import type { Slot } from '@tropaeum/core/session/squad/slots';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { ApiError, ask } from '../api/client';
 import { queryClient } from '../api/queries';

@@ -1,7 +1,8 @@
 import { type Capsule, type Extent, extentOf, type FigurePart, figureOf } from '@tropaeum/core/body/figure';
 import { type PlacedLine, placedLines } from '@tropaeum/core/body/line';
 import { type LoadedJoint, loadedJoints } from '@tropaeum/core/body/loaded-joints';
-import { type PlacedBody, touchPoint } from '@tropaeum/core/body/placing';
+import type { PlacedBody } from '@tropaeum/core/body/placing';
+import { touchPoint } from '@tropaeum/core/body/placing-residuals';
 import type { View } from '@tropaeum/core/body/pose';
 import { jointPoint, lerp, type Point } from '@tropaeum/core/body/skeleton';
 import type { Prop, Variant } from '@tropaeum/core/exercise/model/variant';

@@ -1,5 +1,5 @@
 import { capital, words } from '@tropaeum/core/common/text';
-import type { PlanItem } from '@tropaeum/core/session/plan/plan';
+import type { PlanItem } from '@tropaeum/core/session/plan/plan-types';
 
 const blockNames: Readonly<Record<string, string>> = {
   raise: 'Warm-up: pulse',

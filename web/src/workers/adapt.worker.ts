@@ -3,7 +3,8 @@ import { rulesOf, setUpProblem } from '@tropaeum/core/session/composer/problem-s
 import { contextOf } from '@tropaeum/core/session/context/context';
 import type { Draft } from '@tropaeum/core/session/draft/draft';
 import { planOf } from '@tropaeum/core/session/plan/plan';
-import { type Adapted, adapted, type Slot, slotsOf } from '@tropaeum/core/session/squad/squad';
+import { type Slot, slotsOf } from '@tropaeum/core/session/squad/slots';
+import { type Adapted, adapted } from '@tropaeum/core/session/squad/squad';
 import { expose } from 'comlink';
 import { canonical } from './canonical';
 

@@ -1,6 +1,6 @@
 import type { Brief } from '@tropaeum/core/session/brief/brief';
 import type { Draft } from '@tropaeum/core/session/draft/draft';
-import type { Slot } from '@tropaeum/core/session/squad/squad';
+import type { Slot } from '@tropaeum/core/session/squad/slots';
 import { type Remote, wrap } from 'comlink';
 import type { AdaptedInWorker, Adapting } from './adapt.worker';
 

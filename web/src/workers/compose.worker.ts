@@ -10,7 +10,7 @@ import {
   refine,
 } from '@tropaeum/core/session/composer/compose';
 import { equipmentAdvice, type Purchase } from '@tropaeum/core/session/composer/equipment-advice';
-import type { Infeasibility } from '@tropaeum/core/session/composer/infeasibility';
+import type { Infeasibility } from '@tropaeum/core/session/composer/relaxed-rules';
 import { blockOrder } from '@tropaeum/core/session/context/block-bounds';
 import { contextOf } from '@tropaeum/core/session/context/context';
 import type { Draft } from '@tropaeum/core/session/draft/draft';

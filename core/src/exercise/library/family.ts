@@ -1,6 +1,6 @@
 import type { Line } from '../../body/line';
 import type { Keyframe, Movement } from '../../body/motion';
-import type { Counterbalanced } from '../../body/placing';
+import type { Counterbalanced } from '../../body/placing-residuals';
 import { parseDose } from '../../dose/notation';
 import { keepPeaks } from '../mechanics/peak-points';
 import { computedRegions } from '../mechanics/regions';

@@ -1,6 +1,6 @@
 import type { BlockKind, Pattern } from '../../exercise/model/vocabulary';
 import { preparingBlocks } from '../../exercise/model/vocabulary';
-import type { Plan } from '../../session/plan/plan';
+import type { Plan } from '../../session/plan/plan-types';
 import { axisOfSets, type Cost, countedBlocks } from '../../session-type/cost';
 import type { SessionType } from '../../session-type/session-type';
 

@@ -4,7 +4,8 @@ import { mondayOf } from '../calendar/season-on';
 import { type Gave, sessionsOfCase } from '../scheduler/case-plan';
 import { type Move, movesBetween, type ScheduledSession } from '../scheduler/scheduled-session';
 import type { WeekMemory } from '../scheduler/week-programme';
-import { caseOf, type ScheduleRequest } from './season-plan';
+import { caseOf } from './season-case';
+import type { ScheduleRequest } from './season-plan';
 
 /** One week of a laid season as it is shown. */
 export interface ScheduledWeek {

@@ -1,4 +1,3 @@
-import { two } from '../../date/day-text';
 import { daysBetween } from '../../date/days';
 import { weightIn } from '../../session/type/derive';
 import { type Cost, costAxes } from '../../session-type/cost';
@@ -7,11 +6,12 @@ import { signatureFor } from '../../sport/signature/signature-of';
 import { sportById } from '../../sport/sports';
 import { minuteOfDay } from '../calendar/calendar';
 import { type Arms, aHeavySet, beforeSets, mainTypes } from './allowed';
-import type { CalendarCase, CaseEntry } from './case';
-import { type Day, endOf, isOpen, labelOf } from './day';
+import type { CalendarCase } from './case';
+import { type Day, labelOf } from './day';
 import { ofLabel, whyOf } from './day-reason';
 import { type ScheduledDay, scheduleCase } from './schedule-days';
 import type { ScheduledSession } from './scheduled-session';
+import { ahead, clock, startOf, timingOf, usualStart } from './session-start';
 import type { Timing } from './timing';
 import type { WeekMemory } from './week-programme';
 import type { WeeklyTargets } from './weekly-targets';
@@ -40,54 +40,12 @@ export interface CasePlan {
 
 /** Minutes that sets and landings take: warm-up, two and a half minutes a heavy set, one a slow one. Common practice, no source. */
 const [aSlowSet, landingsAMinute] = [1.2, 10];
-/** Minutes from a practice to the session behind it, and from a session to the practice. */
-const [behind, ahead] = [15, 15];
-/** An early practice leaves the day: the session comes at its usual hour. */
-const earlyPractice = 15 * 60;
 
 function minutesOf(laid: ScheduledDay, most: number): number {
   if (laid.minutes !== undefined) return laid.minutes;
   const { heavyLower, heavyUpper, eccentric, contacts } = laid;
   const needed = beforeSets + aHeavySet * (heavyLower + heavyUpper) + aSlowSet * eccentric + contacts / landingsAMinute;
   return Math.min(most, Math.max(15, 5 * Math.round(needed / 5)));
-}
-
-const clock = (minute: number) => `${two(Math.floor(minute / 60))}:${two(minute % 60)}`;
-
-/** Short and light work wakes up before the sport; what is heavy or slow comes behind it. */
-function timingOf(laid: ScheduledDay, easyBack: boolean): Timing {
-  const { day } = laid;
-  if (isOpen(day)) return 'only';
-  if (day.fixtures.length) return 'before';
-  if (day.practices.length > 1) return 'between';
-  if (easyBack || (laid.type === 'primer' && day.practices.some((p) => (p.time ?? '') >= '12:00'))) return 'before';
-  return ['arm-care', 'trunk', 'return', 'warm-up'].includes(laid.type) ? 'before' : 'after';
-}
-
-function startOf(
-  laid: ScheduledDay,
-  timing: Timing,
-  minutes: number,
-  { houseRules }: CalendarCase,
-): string | undefined {
-  const { day } = laid;
-  if (day.pin?.time && laid.pinned) return day.pin.time;
-  if (day.travel?.time && day.travel.date === day.on) return clock(Math.max(8 * 60, minuteOfDay(day.travel.time) - 90));
-  if (timing === 'after') {
-    const end = Math.max(...day.practices.map(endOf));
-    if (end < earlyPractice && minuteOfDay(houseRules.sessionAt) > end + behind) return houseRules.sessionAt;
-    return undefined;
-  }
-  if (timing === 'between') {
-    const [, second] = day.practices;
-    return second?.time ? clock(minuteOfDay(second.time) - ahead - minutes) : undefined;
-  }
-  if (timing === 'before' && day.fixtures[0]?.time) return clock(minuteOfDay(day.fixtures[0].time) - 90 - minutes);
-  const { from, until } = day.window ?? {};
-  if (timing === 'only' && from && houseRules.sessionAt < from) return from;
-  if (timing === 'only' && until && minuteOfDay(houseRules.sessionAt) + minutes > minuteOfDay(until))
-    return clock(Math.max(0, minuteOfDay(until) - minutes));
-  return undefined;
 }
 
 /** Share of the strength rows from which the arms lead a sport; one that jumps and throws with the whole body is led by no part. Common practice, no source. */
@@ -112,17 +70,6 @@ interface Row extends PlannedDay {
   /** When it starts, whether the clock matters or not. */
   at: string;
   label: string;
-}
-
-/** When a session starts where nothing says so: behind what the sport does, before it, or at the usual hour. */
-function usualStart({ day }: ScheduledDay, timing: Timing, minutes: number, { houseRules }: CalendarCase): string {
-  const sport = [...day.practices, ...day.fixtures].filter((e) => e.time !== undefined);
-  const [first] = sport.map((e) => minuteOfDay(e.time as string)).sort((a, b) => a - b);
-  if (timing === 'only' || first === undefined) return houseRules.sessionAt;
-  if (timing === 'before') return clock(Math.max(0, first - ahead - minutes));
-  if (timing === 'between') return clock(endOf(sport[0] as CaseEntry) + 2 * 60);
-  // What ends past midnight leaves no session behind it; the clock of the day is kept.
-  return clock(Math.min(24 * 60 - 5, Math.max(...sport.map(endOf)) + behind));
 }
 
 /** Minutes of a second session of a day, and how many a week has; common practice, no source. */

@@ -1,38 +1,13 @@
 import { dayAfter } from '../../date/days';
-import { type Cost, costAxes, volumeOf } from '../../session-type/cost';
+import { costAxes, volumeOf } from '../../session-type/cost';
 import type { SessionType } from '../../session-type/session-type';
-import { type Arms, mainTypes, type Offer, offersOn } from './allowed';
+import { type Arms, mainTypes } from './allowed';
 import { type CalendarCase, inWeek, type StandingSession } from './case';
 import { type Day, daysOfCase, isOpen } from './day';
 import { labelRulesOf } from './label-rules';
-import { comingBackOn, type WeeklyTargets, weeklyTargets } from './weekly-targets';
-
-/** Landings are laid by the ten. */
-export const unit: Cost = { heavyLower: 1, heavyUpper: 1, contacts: 10, eccentric: 1 };
-/** An amount on each axis, in its unit, in the order of the axes. */
-export type Units = readonly [heavyLower: number, heavyUpper: number, contacts: number, eccentric: number];
-/** Volume of an axis in half sets: a set is two, ten landings are one. */
-export const halfSets: Units = [2, 2, 1, 2];
-
-/** What a session is to the days beside it, as bits. */
-export const marks = { legs: 1, upper: 2, landings: 4, hard: 8 } as const;
-
-/** From how much on a session bears a mark. Heavy work of one part and landings in number have a day between; what makes a day at home a hard one. Common practice, no source. */
-const legsFrom = 2;
-const upperFrom = 3;
-const landingsFrom = 3;
-const hardFrom: Units = [3, Number.POSITIVE_INFINITY, 6, 4];
-
-/** A type of session in one size: between its least and its most it is the same to the days beside it. */
-export interface Choice {
-  offer: Offer;
-  least: Units;
-  most: Units;
-  worth: number;
-  /** It counts as a session of the week. */
-  main: boolean;
-  marks: number;
-}
+import { offersWithPins } from './pinned-offers';
+import { type Choice, inUnits, marks, sizesOf, type Units, unit, volumeOfUnits } from './units';
+import { type WeeklyTargets, weeklyTargets } from './weekly-targets';
 
 export interface ProblemDay {
   on: string;
@@ -105,46 +80,6 @@ export const longestGap = 4;
 export const onceAWeek: readonly SessionType[] = ['conditioning', 'power'];
 /** Share of what a week is asked for that the step from week to week always leaves: after weeks with nothing it does not hold at nothing. */
 const leftByStep = 0.5;
-
-const inUnits = (cost: Cost): Units => costAxes.map((axis) => cost[axis] / unit[axis]) as unknown as Units;
-
-export const volumeOfUnits = (units: readonly number[]): number =>
-  units.reduce((sum, amount, axis) => sum + amount * (halfSets[axis] as number), 0);
-
-type Span = readonly [least: number, most: number];
-/** Parts of a span at which something else begins. */
-function parts([least, most]: Span, ...from: number[]): Span[] {
-  const starts = [least, ...from.filter((f) => f > least && f <= most)];
-  return starts.map((start, i): Span => [start, (starts[i + 1] ?? most + 1) - 1]);
-}
-
-/** A type between a least and a most, as sizes that are each one thing to the days beside it. */
-function sizesOf(offer: Offer, worth: number): Choice[] {
-  const [least, most] = [inUnits(offer.least), inUnits(offer.most)];
-  const span = (axis: number): Span => [least[axis] as number, most[axis] as number];
-  return parts(span(0), legsFrom, hardFrom[0]).flatMap((legs) =>
-    parts(span(1), upperFrom).flatMap((upper) =>
-      parts(span(2), landingsFrom, ...(legs[0] >= hardFrom[0] ? [] : [hardFrom[2]])).map((landings): Choice => {
-        const hard = legs[0] >= hardFrom[0] || landings[0] >= hardFrom[2];
-        // So much slow lowering that it alone makes a day hard belongs behind heavy sets.
-        const slow: Span = [least[3], hard ? most[3] : Math.max(least[3], Math.min(most[3], hardFrom[3] - 1))];
-        const spans = [legs, upper, landings, slow];
-        return {
-          offer,
-          worth,
-          main: mainTypes.has(offer.type),
-          least: spans.map((s) => s[0]) as unknown as Units,
-          most: spans.map((s) => s[1]) as unknown as Units,
-          marks:
-            (legs[0] >= legsFrom ? marks.legs : 0) |
-            (upper[0] >= upperFrom ? marks.upper : 0) |
-            (landings[0] >= landingsFrom ? marks.landings : 0) |
-            (hard || slow[1] >= hardFrom[3] ? marks.hard : 0),
-        };
-      }),
-    ),
-  );
-}
 
 /** The days of a case, what its weeks are asked for, and both as numbers. */
 export interface CaseProblem {
@@ -279,43 +214,4 @@ export function gapCounts(days: readonly ProblemDay[], from: number): boolean {
   return (
     window.length === longestGap && window.every((day) => !day.noGap) && window.some((day) => day.choices.length > 0)
   );
-}
-
-/** Most heavy legs of a pinned session that stands too near to a fixture: its place and length are kept, its weight is not. */
-const pinnedLegs = 3;
-
-/** The offers of a day, with what is pinned on it and what a pin of the next days asks for: fresh legs before it. */
-function offersWithPins(day: Day, days: readonly Day[], d: number, given: CalendarCase, arms: Arms): Offer[] {
-  const back = comingBackOn(given, day.on);
-  const offers = offersOn(day, given, back, arms);
-  if (day.pin?.type) return [pinnedOffer(day, offers)];
-  const near = [1, 2].find((k) => isTooNear(days[d + k]));
-  if (near === undefined) return offers;
-  return offers.flatMap((offer): Offer[] => {
-    if (near === 1 && mainTypes.has(offer.type)) return [];
-    if (offer.least.heavyLower > 0 || offer.type === 'power') return [];
-    return [{ ...offer, most: { ...offer.most, heavyLower: 0, contacts: Math.min(10, offer.most.contacts) } }];
-  });
-}
-
-/** A pin of legs in the last two days before a fixture. */
-const isTooNear = (day: Day | undefined) =>
-  day?.pin?.type !== undefined &&
-  (day.pin.type === 'lower-body' || day.pin.type === 'whole-body') &&
-  (day.toFixture ?? 9) <= 2;
-
-function pinnedOffer(day: Day, offers: readonly Offer[]): Offer {
-  const type = day.pin?.type as SessionType;
-  const same = offers.find((o) => o.type === type);
-  const minutes = day.pin?.minutes ?? same?.minutes;
-  if (same) return { ...same, ...(minutes ? { minutes } : {}) };
-  const legs = type === 'lower-body' || type === 'whole-body';
-  const arms = type === 'upper-body' || type === 'whole-body';
-  return {
-    type,
-    worth: 0,
-    ...(minutes ? { minutes } : {}),
-    least: { heavyLower: legs ? 2 : 0, heavyUpper: arms ? 2 : 0, contacts: 0, eccentric: 0 },
-    most: { heavyLower: legs ? pinnedLegs : 0, heavyUpper: arms ? 4 : 0, contacts: 10, eccentric: 0 },
-  };
 }

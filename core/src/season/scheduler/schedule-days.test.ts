@@ -8,7 +8,8 @@ import { volumeOf } from '../../session-type/cost';
 import type { CalendarCase } from './case';
 import { planOfCase } from './case-plan';
 import { type Day, daysOfCase, isOpen, labelAmong, labelOf } from './day';
-import { type Choice, type DaysProblem, problemOfCase } from './problem';
+import { type DaysProblem, problemOfCase } from './problem';
+import type { Choice } from './units';
 import { programmeWeeks, WeekMemory } from './week-programme';
 
 const fixture = (date: string, more = {}) => ({ kind: 'fixture' as const, name: 'Match', date, ...more });

@@ -3,7 +3,8 @@ import type { SessionType } from '../../session-type/session-type';
 import type { Arms } from './allowed';
 import type { CalendarCase } from './case';
 import type { Day } from './day';
-import { problemOfCase, unit } from './problem';
+import { problemOfCase } from './problem';
+import { unit } from './units';
 import { programmeWeeks, type WeekMemory } from './week-programme';
 import type { WeeklyTargets } from './weekly-targets';
 

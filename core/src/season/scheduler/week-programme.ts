@@ -1,24 +1,17 @@
 import {
-  type Choice,
   type DaysProblem,
   gapCounts,
   hardInARow,
   longestGap,
-  marks,
   maxAfter,
   mayNeighbour,
   type ProblemWeek,
   prices,
 } from './problem';
-import {
-  amountsAt,
-  edgesOf,
-  keyOfWeek,
-  type WeekInNumbers,
-  type WeekWay,
-  type WeekWays,
-  waysOfWeek,
-} from './week-options';
+import { type ChosenDay, type Reached, readBack } from './read-back';
+import { marks } from './units';
+import { edgesOf, keyOfWeek, type WeekInNumbers } from './week-in-numbers';
+import { type WeekWay, type WeekWays, waysOfWeek } from './week-options';
 
 /** Weeks that were laid out lately: those of a squad, and those of a season that is laid again, are mostly the same. */
 export class WeekMemory {
@@ -35,22 +28,6 @@ export class WeekMemory {
     this.known.set(key, ways);
     return ways;
   }
-}
-
-/** One way to come to the end of a week. */
-interface Reached {
-  worth: number;
-  way: WeekWay | undefined;
-  volume: number;
-  before: number;
-  from: Reached | undefined;
-}
-
-/** A choice on a day with how much of each axis it holds, in units. */
-export interface ChosenDay {
-  day: number;
-  choice: Choice;
-  amounts: number[];
 }
 
 export interface ProgrammedWeeks {
@@ -219,40 +196,4 @@ function jointOf({ days, legDays, entry }: DaysProblem, w: number) {
     }
     return windows.filter((k) => (before?.trail ?? 0) >= k && after.lead >= longestGap - k).length * prices.gap;
   };
-}
-
-/** The choices of the way that was found, with what each holds. */
-function readBack({ days, weeks }: DaysProblem, laid: readonly WeekWays[], end: Reached): ChosenDay[] {
-  const ends: Reached[] = [];
-  for (let r: Reached | undefined = end; r?.way; r = r.from) ends.unshift(r);
-  return ends.flatMap(({ way, volume }, w) => {
-    const { worth, by } = way as WeekWay;
-    const pattern = (laid[w] as WeekWays).patternAt(by[volume] as number);
-    const choices = Array.from(pattern, (i, d) => (i < 0 ? undefined : days[7 * w + d]?.choices[i]));
-    const totals = amountsAt(choices, weeks[w] as ProblemWeek, worth.length > 1 ? volume : undefined);
-    return spreadOver(choices, totals).flatMap((amounts, d): ChosenDay[] => {
-      const choice = choices[d];
-      return choice ? [{ day: 7 * w + d, choice, amounts }] : [];
-    });
-  });
-}
-
-/** Amounts of a week given to its days, evenly within what each may hold. */
-function spreadOver(choices: readonly (Choice | undefined)[], totals: readonly number[]): number[][] {
-  const given = choices.map((choice) => [...(choice?.least ?? [0, 0, 0, 0])]);
-  for (const [a, total] of totals.entries()) {
-    let left = total - given.reduce((sum, amounts) => sum + (amounts[a] as number), 0);
-    for (; left > 0; left--) {
-      let lowest: number[] | undefined;
-      for (const [d, amounts] of given.entries())
-        if (
-          (amounts[a] as number) < (choices[d]?.most[a] ?? 0) &&
-          (!lowest || (amounts[a] as number) < (lowest[a] as number))
-        )
-          lowest = amounts;
-      if (!lowest) break;
-      lowest[a] = (lowest[a] as number) + 1;
-    }
-  }
-  return given;
 }

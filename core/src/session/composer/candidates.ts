@@ -11,8 +11,9 @@ import { isNewTo } from '../prescription/novelty';
 import { prescriptions, stepFor } from '../prescription/prescription';
 import { decidedAgainst } from '../prescription/progress-decision';
 import { byTime } from '../prescription/timed-dose';
+import { alone } from '../scoring/item-worth';
 import { jointsToReady, type PreparedJoint } from '../scoring/joint-load';
-import { alone, ofSets, type ScoredGroup, scoredGroupOf, switchSeconds } from '../scoring/scored-group';
+import { ofSets, type ScoredGroup, scoredGroupOf, switchSeconds } from '../scoring/scored-group';
 
 /** Blocks that go round as one circuit when the coach works in circuits; by the clock also what has no load to count. */
 export const circuitBlocks: Readonly<Record<'circuits' | 'timed', ReadonlySet<BlockKind>>> = {

@@ -9,8 +9,9 @@ import { sessionOf } from '../search/running-total';
 import { firstSession, prove } from '../search/search';
 import type { Solver } from '../search/solver';
 import { assembled } from './assembly';
-import { type Infeasibility, infeasibilityAfter, infeasibilityBefore } from './infeasibility';
+import { infeasibilityAfter, infeasibilityBefore } from './infeasibility';
 import { type ProblemSetup, rulesOf, setUpProblem } from './problem-setup';
+import type { Infeasibility } from './relaxed-rules';
 
 /** How good a session is against the best there can be. */
 export interface Proof {

@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { sampledBrief } from '../../../test/session-sample';
 import { solver } from '../../../test/solver';
 import { preparingBlocks } from '../../exercise/model/vocabulary';
-import { type Plan, planOf } from '../plan/plan';
+import { planOf } from '../plan/plan';
+import type { Plan } from '../plan/plan-types';
 import { begin, composedOf } from './compose';
 
 /** Briefs looked at; `SESSIONS=400` looks at more. */

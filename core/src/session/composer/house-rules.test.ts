@@ -11,7 +11,8 @@ import {
   houseRuleReasons,
 } from '../brief/house-rules';
 import { contextOf } from '../context/context';
-import { type Plan, planOf } from '../plan/plan';
+import { planOf } from '../plan/plan';
+import type { Plan } from '../plan/plan-types';
 import { begin, composedOf } from './compose';
 
 const kit: Brief['kit'] = {

@@ -3,7 +3,7 @@ import { plainBrief } from '../../../test/briefs';
 import { solver } from '../../../test/solver';
 import type { Brief } from '../brief/brief';
 import { begin } from './compose';
-import { given, type Infeasibility, type RelaxedRule } from './infeasibility';
+import { given, type Infeasibility, type RelaxedRule } from './relaxed-rules';
 
 async function refusedOf(brief: Brief): Promise<Infeasibility> {
   const begun = begin(brief, await solver);

@@ -13,7 +13,8 @@ import { swap } from '../editing/edit';
 import { progressed } from '../editing/repeat-session';
 import { additionOf, additionsTo, alternativesTo, answersTo } from '../editing/substitutes';
 import { planOf } from '../plan/plan';
-import { adapted, slotsOf } from '../squad/squad';
+import { slotsOf } from '../squad/slots';
+import { adapted } from '../squad/squad';
 import { type Begun, begin, composedOf } from './compose';
 
 const briefs = 24;

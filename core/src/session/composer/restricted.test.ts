@@ -7,14 +7,15 @@ import { placedVariant } from '../../exercise/mechanics/placed';
 import { type Region, regions } from '../../exercise/model/vocabulary';
 import { reachOf } from '../../limits/adapt';
 import { combined } from '../../limits/limit';
-import { anglesOf } from '../../limits/movement';
+import { anglesOf } from '../../limits/movement-angles';
 import type { RangeJoint } from '../../limits/rule';
 import { verdictOf } from '../../limits/verdict';
 import type { Brief } from '../brief/brief';
 import { contextOf } from '../context/context';
 import { choicesOf } from '../draft/draft';
 import { setDose } from '../editing/edit';
-import { type Plan, planOf } from '../plan/plan';
+import { planOf } from '../plan/plan';
+import type { Plan } from '../plan/plan-types';
 import { stepsOf } from '../player/steps';
 import { compose } from './compose';
 

@@ -5,7 +5,7 @@ import { readyingBlocks } from '../../exercise/model/vocabulary';
 import type { Brief } from '../brief/brief';
 import { planOf } from '../plan/plan';
 import { begin, composedOf } from './compose';
-import { coolDownMinutes, warmUpMinutes } from './warm-up';
+import { coolDownMinutes, warmUpMinutes } from './warm-up-minutes';
 
 async function planFor(brief: Brief) {
   const begun = begin(brief, await solver);

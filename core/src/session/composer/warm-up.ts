@@ -1,96 +1,19 @@
-import type { Pattern } from '../../exercise/model/vocabulary';
 import { preparingBlocks, readyingBlocks } from '../../exercise/model/vocabulary';
-import type { Brief } from '../brief/brief';
 import { blockOrder } from '../context/block-bounds';
 import type { Context } from '../context/context';
 import type { Group } from '../draft/draft';
-import {
-  jointsToReady,
-  type PreparedJoint,
-  preparedJoints,
-  readied,
-  readies,
-  sessionShares,
-} from '../scoring/joint-load';
+import { jointsToReady, type PreparedJoint, readied, readies, sessionShares } from '../scoring/joint-load';
 import type { ScoredGroup } from '../scoring/scored-group';
-import { frames } from '../type/frames';
+import { costOf, dearer } from './warm-up-cost';
+import { coolDownMinutes, warmUpMinutes } from './warm-up-minutes';
+import { bitCount, bitsOf, fastBit, minOver, pulseBit, quickest, type Readying, waysFrom } from './warm-up-ways';
 
-/** Share of the first twenty minutes that goes to warm-up where the type says nothing else; common practice, no source. */
-const usualShare = 0.2;
-
-const frameFor = ({ sessionType }: Pick<Brief, 'sessionType'>) => frames[sessionType ?? 'whole-body'];
-
-/**
- * Minutes of warm-up: a fifth of a session of twenty minutes, a little more for longer ones and for who feels tight, most of a session that is one.
- * Common practice, no source.
- */
-export function warmUpMinutes(brief: Pick<Brief, 'minutes' | 'athlete' | 'sessionType'>): number {
-  const { minutes, athlete } = brief;
-  const share = frameFor(brief).warmUp ?? usualShare;
-  const usual = minutes <= 20 ? minutes * share : 20 * share + (minutes - 20) / 12;
-  return usual + (athlete.readiness?.tight ? Math.min(1.5, minutes / 20) : 0);
-}
-
-/** Minutes of cool-down: none in a short session, two in one of half an hour; common practice, no source. */
-export const coolDownMinutes = (brief: Pick<Brief, 'minutes' | 'sessionType'>): number =>
-  (Math.max(0, brief.minutes - 12) / 9) * frameFor(brief).coolDown;
-
-const pulseBit = preparedJoints.length;
-const fastBit = pulseBit + 1;
-const masks = 1 << (fastBit + 1);
 /** A single item of the warm-up takes no longer than this, seconds; common practice, no source. */
 const longestItem = 125;
-
-interface Readying {
-  column: ScoredGroup;
-  mask: number;
-  /** Its seconds, more where a coach would rather take something else. */
-  cost: number;
-}
-
-/** What raises the pulse; the rest of that block only opens joints. */
-const pulsePatterns: ReadonlySet<Pattern> = new Set(['pulse', 'locomotion', 'quick-feet', 'hop']);
 /** What is left of the warm-up rather wakes muscles than opens joints once more; common practice, no source. */
 const activates = 1.5;
 /** How much more a stretch counts that is of the sport's own range; common practice, no source. */
 const ownRange = 1.6;
-/** How much longer an item counts, and shorter where the sport has it as its own; common practice, no source. */
-const dearer = {
-  standing: { 3: 1, 2: 1.3, 1: 2.2, 0: 4 },
-  noPulse: 1.6,
-  stretching: { dynamic: 2.5, short: 1, long: 0.6 },
-  own: 0.7,
-} as const;
-
-/** Held stretches before the work, by house rule. */
-function stillCost({ brief, type }: Context): number {
-  if (type.type === 'flexibility') return 1;
-  return dearer.stretching[brief.houseRules.stretching];
-}
-
-function costOf(context: Context, { group, variants, seconds }: ScoredGroup): number {
-  const variant = variants[0] as ScoredGroup['variants'][number];
-  const { kind } = variant.dose.work;
-  const still = kind === 'hold' || kind === 'breaths';
-  const own = context.own.has(variant.id) || context.usual.warmUp.has(variant.id);
-  return (
-    seconds *
-    dearer.standing[variant.standing] *
-    (group.block === 'raise' && !pulsePatterns.has(variant.pattern) ? dearer.noPulse : 1) *
-    (group.block === 'mobilise' && still ? stillCost(context) : 1) *
-    (own ? dearer.own : 1)
-  );
-}
-
-const bitsOf = (joints: Iterable<PreparedJoint>): number =>
-  [...joints].reduce((mask, joint) => mask | (1 << preparedJoints.indexOf(joint)), 0);
-
-/** How a set of joints is made ready in the fewest seconds: the last item, and what it came on top of. */
-interface Way {
-  seconds: number;
-  last?: number;
-  before?: number;
-}
 
 /**
  * Warm-up and cool-down follow from the main work: every joint that it asks for `readyFrom` of its most is made ready, the pulse is raised, and
@@ -275,24 +198,6 @@ const isWindingDown = ({ variants: [variant] }: ScoredGroup) =>
 const idOf = (column: ScoredGroup) => column.variants[0]?.id as string;
 const familyOf = (column: ScoredGroup) => column.variants[0]?.family as string;
 
-function bitCount(mask: number): number {
-  let count = 0;
-  for (let left = mask; left; left &= left - 1) count++;
-  return count;
-}
-
-/** Items of the quickest way to these joints or more. */
-function quickest(ways: readonly Way[], wanted: number, readying: readonly Readying[]): ScoredGroup[] {
-  let at = -1;
-  ways.forEach((way, mask) => {
-    if ((mask & wanted) === wanted && way.seconds < (ways[at]?.seconds ?? Infinity)) at = mask;
-  });
-  const items: ScoredGroup[] = [];
-  for (let way = ways[at]; way?.last !== undefined; way = ways[way.before as number])
-    items.push((readying[way.last] as Readying).column);
-  return items;
-}
-
 /** Of everything with the same key the first. */
 function onceEach<T>(list: readonly T[], key: (one: T) => string): T[] {
   const seen = new Set<string>();
@@ -301,33 +206,4 @@ function onceEach<T>(list: readonly T[], key: (one: T) => string): T[] {
     seen.add(key(one));
     return true;
   });
-}
-
-/** Fewest seconds to every set of joints, item by item; sets only grow, so that one pass in rising order settles each. */
-function waysFrom(
-  start: number,
-  readying: readonly Readying[],
-  price: (one: Readying) => number = ({ column }) => column.seconds,
-): Way[] {
-  const ways: Way[] = Array.from({ length: masks }, () => ({ seconds: Infinity }));
-  ways[start] = { seconds: 0 };
-  ways.forEach((_, mask) => {
-    const here = ways[mask] as Way;
-    if (here.seconds === Infinity) return;
-    readying.forEach((one, last) => {
-      const grown = mask | one.mask;
-      const seconds = here.seconds + price(one);
-      if (grown !== mask && seconds < (ways[grown] as Way).seconds) ways[grown] = { seconds, last, before: mask };
-    });
-  });
-  return ways;
-}
-
-/** For every set of joints the fewest seconds that make it or more ready. */
-function minOver(ways: readonly Way[]): Float64Array {
-  const fewest = Float64Array.from(ways, (w) => w.seconds);
-  for (let bit = 1; bit < masks; bit <<= 1)
-    for (let mask = 0; mask < masks; mask++)
-      if (!(mask & bit)) fewest[mask] = Math.min(fewest[mask] as number, fewest[mask | bit] as number);
-  return fewest;
 }

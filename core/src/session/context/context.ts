@@ -11,7 +11,7 @@ import { type Needs, needsOf } from '../../sport/needs';
 import { jointUse, type SportProfile } from '../../sport/profile';
 import { exercisesOf, ownExercises, signatureFor } from '../../sport/signature/signature-of';
 import { sportById } from '../../sport/sports';
-import { transferWeights, type Weights } from '../../sport/transfer';
+import { transferWeights, type Weights } from '../../sport/transfer-criteria';
 import type { Brief } from '../brief/brief';
 import { defaultHouseRules } from '../brief/house-rules';
 import { sessionTypeOf, type TypeChoice } from '../type/derive';

@@ -2,7 +2,8 @@ import type { Variant } from '../../exercise/model/variant';
 import type { BlockKind } from '../../exercise/model/vocabulary';
 import type { Aim } from '../../session-type/aims-and-phases';
 import type { ActionNeed, Needs, OppositeNeed, RiskNeed } from '../../sport/needs';
-import { preventionOf, transferOf, type Weights } from '../../sport/transfer';
+import { preventionOf, transferOf } from '../../sport/transfer';
+import type { Weights } from '../../sport/transfer-criteria';
 import type { Brief } from '../brief/brief';
 
 /** A need of the athlete with its weight in the session. */

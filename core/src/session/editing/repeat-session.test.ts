@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { catalogueOf } from '../../exercise/catalogue/catalogue';
-import type { Slot } from '../squad/squad';
+import type { Slot } from '../squad/slots';
 import { progressed } from './repeat-session';
 
 const slot = (variant: string): Slot => ({

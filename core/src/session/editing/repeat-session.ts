@@ -1,6 +1,6 @@
 import type { Catalogue } from '../../exercise/catalogue/catalogue';
 import type { Move } from '../../progress/proposal';
-import type { Slot } from '../squad/squad';
+import type { Slot } from '../squad/slots';
 
 /**
  * The slots of a session that is done again, moved on by what was decided about each item: a rung up or down its ladder, or left out. What has no

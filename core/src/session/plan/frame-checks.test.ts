@@ -3,7 +3,7 @@ import { plainBrief } from '../../../test/briefs';
 import { solver } from '../../../test/solver';
 import type { Brief } from '../brief/brief';
 import { begin, composedOf } from '../composer/compose';
-import { given } from '../composer/infeasibility';
+import { given } from '../composer/relaxed-rules';
 import { planOf } from './plan';
 
 async function checksFor(changes: Partial<Brief>): Promise<string[]> {

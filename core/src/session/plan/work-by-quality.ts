@@ -1,5 +1,5 @@
 import { type BlockKind, type Quality, qualities, qualityOfBlock } from '../../exercise/model/vocabulary';
-import type { Plan } from './plan';
+import type { Plan } from './plan-types';
 
 /** Minutes of a session by what they train. */
 export type WorkByQuality = Record<Quality, number>;

@@ -1,6 +1,6 @@
 import { parseTempo } from '../../dose/notation';
 import { paceSeconds } from '../../dose/time';
-import { type PlanItem, plannedAmount } from '../plan/plan';
+import { type PlanItem, plannedAmount } from '../plan/plan-types';
 import type { Step } from './steps';
 
 /** Where the athlete is on the floor; times are milliseconds of one clock. */

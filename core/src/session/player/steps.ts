@@ -1,4 +1,4 @@
-import type { Plan, PlanBlock, PlanItem } from '../plan/plan';
+import type { Plan, PlanBlock, PlanItem } from '../plan/plan-types';
 
 export type StepSide = 'left' | 'right' | 'both';
 

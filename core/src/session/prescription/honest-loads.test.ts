@@ -11,7 +11,8 @@ import type { Brief } from '../brief/brief';
 import type { HouseRules } from '../brief/house-rules';
 import { compose } from '../composer/compose';
 import { contextOf } from '../context/context';
-import { type PlanItem, planOf } from '../plan/plan';
+import { planOf } from '../plan/plan';
+import type { PlanItem } from '../plan/plan-types';
 
 const lightKit: KitItem[] = [{ kind: 'dumbbell', massKg: 7.5, count: 2 }, { kind: 'chair' }, { kind: 'towel' }];
 const barKit: KitItem[] = [{ kind: 'barbell', massKg: 60 }, { kind: 'chair' }, { kind: 'towel' }];

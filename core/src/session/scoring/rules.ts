@@ -10,7 +10,8 @@ import { isCareful } from '../brief/careful';
 import { maxItems } from '../context/block-bounds';
 import type { Context } from '../context/context';
 import { usuallyFull } from '../type/frames';
-import { highRegions, type ScoredGroup, usedSecond } from './scored-group';
+import { usedSecond } from './item-worth';
+import { highRegions, type ScoredGroup } from './scored-group';
 
 /** Patterns that answer each other; sets of both are kept within `tolerance`. */
 export const opposites: readonly {

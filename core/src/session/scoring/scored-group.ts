@@ -5,15 +5,14 @@ import { zones } from '../../dose/zone';
 import { contactsInSet } from '../../exercise/model/contacts';
 import type { Variant } from '../../exercise/model/variant';
 import type { Pattern, Region } from '../../exercise/model/vocabulary';
-import { preparingBlocks } from '../../exercise/model/vocabulary';
 import { loadingOf } from '../../kit/loads';
-import type { SessionType } from '../../session-type/session-type';
 import type { Context } from '../context/context';
 import { leftOfEasy, stimulus } from '../context/demands';
 import { type Choice, type Group, roundsOf } from '../draft/draft';
 import { zoneOfItem } from '../prescription/item-zone';
 import { decidedWorth } from '../prescription/progress-decision';
-import { restFor } from '../prescription/rest';
+import { fillsOf } from './fills';
+import { itemWorth, manySetsOf, usedSecond, workSecondsOf, worthwhileSets } from './item-worth';
 import { varietyWorth } from './variety';
 
 /** Everything the programme and the checks count about one group of items. */
@@ -119,97 +118,10 @@ export function scoredGroupOf(context: Context, group: Group): ScoredGroup {
   };
 }
 
-/** What an item costs a session beside its minutes: fewer and larger is easier to follow. What the kit loads is preferred. Common practice, no source. */
-const [oneMore, withKit] = [-0.02, 0.012];
-/** A staple before a second choice before a makeshift. */
-const ofStanding = { 3: 0.012, 2: 0, 1: -0.02, 0: -0.03 } as const;
-/** Sets from which an item is worth its place. */
-const [worthwhileSets, manySets] = [3, 0.008];
-/** Where home is the place to build, more sets are worth more. */
-const manySetsOf = ({ houseRules }: Context['brief']) => (houseRules.away === 'build' ? 3 * manySets : manySets);
-
-/** Minutes that were given are to be used: what a second of main work is worth in itself until they are full. With more minutes it is never less. Common practice, no source. */
-export const usedSecond = 0.0003;
-
-/** Seconds of all sets of an item with the rest that its quality asks for. */
-function workSecondsOf(
-  { brief }: Context,
-  block: Group['block'],
-  variant: Variant,
-  { dose }: Choice,
-  share: number | undefined,
-): number {
-  if (preparingBlocks.has(block)) return 0;
-  const alone = { ...dose, restSeconds: variant.dose.restSeconds };
-  return dose.sets * (setSeconds(dose) + restFor(variant, block, alone, share, brief));
-}
-
-function itemWorth(
-  context: Context,
-  block: Group['block'],
-  variant: Variant,
-  choice: Choice,
-  workSeconds: number,
-): number {
-  const { frame, own, brief } = context;
-  if (!frame.share[block]) return 0;
-  const standing = ofStanding[own.has(variant.id) || variant.sports.length > 0 ? 3 : variant.standing];
-  return (
-    oneMore +
-    standing +
-    usedSecond * workSeconds +
-    (choice.load ? withKit : 0) +
-    (choice.dose.sets >= worthwhileSets ? manySetsOf(brief) : 0)
-  );
-}
-
 /** What more sets than the one of a column are worth in themselves. */
 function worthOfSets({ group, workSeconds }: ScoredGroup, sets: number, { frame, brief }: Context): number {
   if (!frame.share[group.block]) return 0;
   return usedSecond * (sets - 1) * workSeconds + (sets >= worthwhileSets ? manySetsOf(brief) : 0);
-}
-
-/** A place is well filled by so many effective sets of what serves it best. */
-const filledBy = 2.5;
-
-/** Types in which light is right. */
-const gentle: ReadonlySet<SessionType> = new Set(['arm-care', 'return', 'primer', 'warm-up', 'flexibility']);
-
-/** How much of a set counts for a place, by how hard it is: a light one does not build strength, and hardly matters in care of a joint. Common practice, no source. */
-function setCounts(context: Context, block: Group['block'], share: number | undefined): number {
-  if (share === undefined) return block === 'strength' && context.brief.aim === 'strength' ? 0.6 : 0.95;
-  if (block === 'strength') {
-    if (context.brief.aim === 'strength') return Math.min(1.2, 0.2 + 1.35 * share ** 1.5);
-    return Math.min(1.1, 0.4 + 0.9 * share);
-  }
-  const easy = context.brief.athlete.level === 'new' || gentle.has(context.type.type);
-  return Math.min(1.05, easy ? 0.7 + 0.5 * share : 0.5 + 0.75 * share);
-}
-
-/** Between choices that serve a place alike, the one that carries over to the sport counts more; common practice, no source. */
-const [minLift, moreLift, wholeLift] = [0.88, 0.24, 0.16];
-
-function transferLift({ demands, gives }: Context, variant: Variant): number {
-  const given = gives(variant);
-  const carried = demands.reduce((sum, demand, d) => sum + demand.weight * (given[d] as number), 0);
-  return minLift + moreLift * Math.min(1, carried / wholeLift);
-}
-
-function fillsOf(
-  context: Context,
-  block: Group['block'],
-  variant: Variant,
-  { dose }: Choice,
-  share: number | undefined,
-  whole: number,
-): number[] {
-  if (preparingBlocks.has(block)) return context.places.map(() => 0);
-  const counts =
-    dose.sets *
-    whole *
-    setCounts(context, block, variant.speed === 'fast' ? undefined : share) *
-    transferLift(context, variant);
-  return context.places.map((place) => (counts * place.serves(variant, block) * filledBy) / place.sets);
 }
 
 /** A column of one item with one set, done for so many. */
@@ -243,11 +155,6 @@ const isHeavy = ({ block }: Group, variant: Variant, { dose }: Choice, share: nu
   share !== undefined &&
   dose.work.kind === 'reps' &&
   zoneOfItem(variant, dose, share) === 'strength';
-
-/** A group of one item that rests on its own. */
-export function alone(block: Group['block'], choice: Choice): Group {
-  return { block, format: 'straight', roundRestSeconds: 0, choices: [choice] };
-}
 
 /** Two items in turn: rest of each runs while the other works. Undefined when that saves nothing worth the trouble. */
 export function paired(a: Group, b: Group): Group | undefined {

@@ -9,7 +9,8 @@ import { rulesOf, setUpProblem } from '../composer/problem-setup';
 import { contextOf } from '../context/context';
 import { choicesOf } from '../draft/draft';
 import { planOf } from '../plan/plan';
-import { adapted, slotsOf } from './squad';
+import { slotsOf } from './slots';
+import { adapted } from './squad';
 
 const ready = (brief: Brief) => {
   const context = contextOf(brief);

@@ -1,6 +1,6 @@
 import type { SessionType } from '../../session-type/session-type';
 import type { Brief } from '../brief/brief';
-import type { Slot } from './squad';
+import type { Slot } from './slots';
 
 /** A session kept for others: what it is for and what its items are there for, whoever does it. */
 export interface Template {

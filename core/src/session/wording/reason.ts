@@ -1,4 +1,4 @@
-import type { Effort } from '../../capacity/capacity';
+import type { Effort } from '../../capacity/action-capacity';
 import { capital } from '../../common/text';
 import type { Variant } from '../../exercise/model/variant';
 import { preparingBlocks, readyingBlocks } from '../../exercise/model/vocabulary';

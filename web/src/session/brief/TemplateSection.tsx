@@ -1,7 +1,7 @@
 import type { Brief } from '@tropaeum/core/session/brief/brief';
 import type { Context } from '@tropaeum/core/session/context/context';
 import type { Draft } from '@tropaeum/core/session/draft/draft';
-import { slotsOf } from '@tropaeum/core/session/squad/squad';
+import { slotsOf } from '@tropaeum/core/session/squad/slots';
 import { type FormEvent, useState } from 'react';
 import { ApiError } from '../../api/client';
 import { Section } from '../../ui/Section';

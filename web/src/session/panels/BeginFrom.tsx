@@ -2,7 +2,7 @@ import { catalogueOf } from '@tropaeum/core/exercise/catalogue/catalogue';
 import type { Move } from '@tropaeum/core/progress/proposal';
 import type { Brief } from '@tropaeum/core/session/brief/brief';
 import { progressed } from '@tropaeum/core/session/editing/repeat-session';
-import type { Slot } from '@tropaeum/core/session/squad/squad';
+import type { Slot } from '@tropaeum/core/session/squad/slots';
 import { byTemplate } from '@tropaeum/core/session/squad/template';
 import { X } from 'lucide-react';
 import { useState } from 'react';

@@ -1,13 +1,9 @@
 import type { AthleteSize } from '@tropaeum/core/body/segments';
-import { maxCounted } from '@tropaeum/core/dose/repetitions';
-import { zones } from '@tropaeum/core/dose/zone';
-import { momentWords } from '@tropaeum/core/exercise/mechanics/moments';
 import { preparingBlocks } from '@tropaeum/core/exercise/model/vocabulary';
 import type { Context } from '@tropaeum/core/session/context/context';
 import type { Choice, Group } from '@tropaeum/core/session/draft/draft';
 import {
   type ItemPlace,
-  note,
   pairWithNext,
   pin,
   remove,
@@ -15,18 +11,15 @@ import {
   split,
   swap,
 } from '@tropaeum/core/session/editing/edit';
-import type { PlanItem } from '@tropaeum/core/session/plan/plan';
-import { derivation } from '@tropaeum/core/session/wording/reason';
-import { explained } from '@tropaeum/core/sport/transfer-explained';
+import type { PlanItem } from '@tropaeum/core/session/plan/plan-types';
 import { useEffect, useState } from 'react';
-import { Link, useParams } from 'react-router';
-import { CriteriaBars } from '../../ui/CriteriaBars';
-import { dayName } from '../../ui/days';
 import { Figure } from '../../ui/Figure';
-import { clock, words } from '../../ui/words';
+import { clock } from '../../ui/words';
 import { composer, type OfferedAlternative } from '../../workers/composing';
-import { useSession, useWritten } from '../state/store';
+import { useWritten } from '../state/store';
+import { NoteField } from './NoteField';
 import { RemovalImpact } from './RemovalImpact';
+import { Why } from './WhyChosen';
 
 const offeredAtOnce = 6;
 
@@ -46,81 +39,6 @@ function useAlternatives(at: ItemPlace): OfferedAlternative[] | undefined {
     };
   }, [brief, draft, at]);
   return list;
-}
-
-function Why({ context, choice }: { context: Context; choice: Choice }) {
-  const { athleteId } = useParams();
-  const variant = context.catalogue.byId(choice.variant);
-  if (!variant) return null;
-  const { gives, effort, toFailure, shown } = derivation(context, variant, choice.load);
-  const fast = variant.speed === 'fast';
-  const counted =
-    choice.dose.work.kind === 'reps' && !fast && toFailure && toFailure.mid < maxCounted ? toFailure : undefined;
-  const best = gives
-    .filter((g) => g.demand.kind === 'action')
-    .sort((a, b) => b.given * b.demand.weight - a.given * a.demand.weight)[0];
-  const guards = gives.filter((g) => g.demand.kind === 'risk').sort((a, b) => b.given - a.given)[0];
-  const action = best?.demand.kind === 'action' ? best.demand.action : undefined;
-  const why = action ? explained(variant, action, context.weights) : undefined;
-  return (
-    <div className="mt-1.5 text-[0.85rem]">
-      {action && why && (
-        <>
-          <p className="text-quiet">
-            for <b className="text-ink">{action.name.toLowerCase()}</b>, transfer {Math.round(why.transfer.total * 100)}{' '}
-            %
-          </p>
-          <CriteriaBars criteria={why.criteria} missing={why.missing} />
-        </>
-      )}
-      {guards?.demand.kind === 'risk' && (
-        <p className="mt-2">
-          <span className="text-laurel">Protects the {words(guards.demand.risk.region)}:</span> {guards.demand.risk.why}
-          . <span className="text-quiet">{guards.demand.risk.source}</span>
-        </p>
-      )}
-      {context.brief.aim === 'strength' && effort && !fast && effort.share < zones.strength.share[0] && (
-        <p className="mt-2">
-          No maximal strength at this load:{' '}
-          <Link to={`/athletes/${athleteId}/ability`} className="underline">
-            overload alternatives
-          </Link>
-          .
-        </p>
-      )}
-      {effort ? (
-        <p className="mt-2 text-quiet">
-          Hardest on the {momentWords[effort.moment]}: {effort.momentNm.toFixed(0)} N m,{' '}
-          {Math.round(effort.between.low * 100)} to {Math.round(effort.between.high * 100)} % of max
-          {counted && `, ${Math.round(counted.low)} to ${Math.round(counted.high)} repetitions to failure`}.{' '}
-          {shown
-            ? `From ${shown.times} ${shown.times === 1 ? 'log' : 'logs'}, last ${dayName(shown.last)}.`
-            : 'Estimated (no logs yet).'}
-        </p>
-      ) : (
-        <p className="mt-2 text-quiet">Unmeasured band: dosed by repetitions in reserve.</p>
-      )}
-    </div>
-  );
-}
-
-/** A note for the athlete; it is written when the field is left. */
-function NoteField({ at, text }: { at: ItemPlace; text: string }) {
-  const edit = useSession((s) => s.edit);
-  return (
-    <label className="mt-2 block text-[0.85rem]">
-      <span title="n">Note for the athlete</span>
-      <input
-        type="text"
-        data-note
-        maxLength={240}
-        className="field mt-0.5 h-7 w-full"
-        defaultValue={text}
-        onBlur={(e) => e.target.value.trim() !== text && edit((d) => note(d, at, e.target.value))}
-        onKeyDown={(e) => e.key === 'Enter' && e.currentTarget.blur()}
-      />
-    </label>
-  );
 }
 
 interface InspectorProps {

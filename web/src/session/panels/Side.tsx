@@ -2,7 +2,7 @@ import type { AthleteSize } from '@tropaeum/core/body/segments';
 import type { Context } from '@tropaeum/core/session/context/context';
 import type { Draft } from '@tropaeum/core/session/draft/draft';
 import { choiceAt } from '@tropaeum/core/session/editing/edit';
-import type { Plan } from '@tropaeum/core/session/plan/plan';
+import type { Plan } from '@tropaeum/core/session/plan/plan-types';
 import { BriefPanel } from '../brief/BriefPanel';
 import { useSession } from '../state/store';
 import { TargetsPanel } from '../weave/TargetsPanel';

@@ -1,6 +1,6 @@
 import { qualityOfBlock } from '@tropaeum/core/exercise/model/vocabulary';
 import type { Context } from '@tropaeum/core/session/context/context';
-import type { Plan } from '@tropaeum/core/session/plan/plan';
+import type { Plan } from '@tropaeum/core/session/plan/plan-types';
 import { type FrameShare, missesFrame } from '@tropaeum/core/session/scoring/frame-share';
 import { type SessionType, sessionTypeNames, sessionTypes } from '@tropaeum/core/session-type/session-type';
 import { qualityColour } from '../../ui/quality-colour';

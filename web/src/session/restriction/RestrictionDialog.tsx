@@ -1,27 +1,20 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import type { Restriction } from '@tropaeum/core/athlete/athlete';
 import {
-  causeAsTyped,
   completionsOf,
   type RestrictionReading,
   readRestrictionText,
   writeRestrictionText,
 } from '@tropaeum/core/athlete/restriction-text';
-import { causeWords, heldUntilReleased } from '@tropaeum/core/limits/causes';
-import { ceilingOf, contactCeilingOf } from '@tropaeum/core/limits/ceiling';
-import type { LimitExamples } from '@tropaeum/core/limits/examples';
-import { notToday } from '@tropaeum/core/limits/not-today';
-import { regionLimits } from '@tropaeum/core/limits/regions/index';
+import { causeAsTyped } from '@tropaeum/core/athlete/restriction-vocabulary';
 import { guardedChanges, type Release } from '@tropaeum/core/limits/release';
-import { causeOf, lifterOf, standingOf } from '@tropaeum/core/limits/restriction';
 import { restrictionWords } from '@tropaeum/core/limits/verdict';
 import { type FormEvent, useRef, useState } from 'react';
-import { dayName } from '../../ui/days';
 import { capital } from '../../ui/words';
-import { measurer } from '../../workers/measuring';
 import { RegionBody } from './RegionBody';
 import { ReleaseFields, releaseFrom } from './ReleaseFields';
+import { Examples, useExamples } from './RestrictionExamples';
+import { Meaning } from './RestrictionMeaning';
 
 interface RestrictionDialogProps {
   /** What is changed; a new one when left out. */
@@ -33,19 +26,6 @@ interface RestrictionDialogProps {
   /** Lifted altogether. */
   onLift?: (release?: Release) => void;
   onClose: () => void;
-}
-
-const maxExamples = 10;
-
-/** What a restriction comes to, while it is typed. */
-function useExamples(restriction: Restriction | undefined, date: string) {
-  return useQuery({
-    queryKey: ['limit examples', date, JSON.stringify(restriction ?? null)],
-    queryFn: async () => (await measurer().limitExamples(restriction as Restriction, date, maxExamples)) ?? null,
-    enabled: restriction !== undefined,
-    placeholderData: keepPreviousData,
-    staleTime: Number.POSITIVE_INFINITY,
-  });
 }
 
 /** Everything wrong with what was typed; the days are looked at here, where the birth is known. */
@@ -199,96 +179,6 @@ function Suggested({ text, next, open, onTake }: SuggestedProps) {
         <button key={word} type="button" className={chip} onClick={() => add(word)}>
           {word.trim()}
         </button>
-      ))}
-    </div>
-  );
-}
-
-/** What it means: ranges, dose, what is not for today, who may lift it, what then. */
-function Meaning({ restriction, date }: { restriction: Restriction; date: string }) {
-  const cause = causeOf(restriction);
-  const limits = regionLimits[cause === 'concussion' ? 'neck' : restriction.region];
-  const standing = standingOf(restriction, date);
-  const out = standing ? notToday(standing) : [];
-  const { share, pain } = ceilingOf({ cause, region: restriction.region });
-  const contacts = standing ? contactCeilingOf([standing]) : 0;
-  const avoid = restriction.severity === 'avoid';
-  const rows: [string, string][] = [
-    ['Cause', `${capital(causeWords[cause].name)}. ${causeWords[cause].means}`],
-    ['Not today', out.length ? `${capital(out.join(', '))}.` : 'No type of movement as a whole.'],
-    avoid
-      ? ['Still allowed', limits.underAvoid]
-      : [
-          'Ranges',
-          restriction.rangeDegrees
-            ? `${restriction.rangeDegrees.join(' to ')}°, as given. ${limits.ranges}`
-            : limits.ranges,
-        ],
-    ...(avoid
-      ? []
-      : [
-          [
-            'Dose',
-            `${limits.dose.say} At most ${Math.round(share * 100)} % of max on that part, pain at most ${pain} of 10, ${contacts > 100 ? 'jumping as usual' : contacts > 0 ? `${contacts} contacts` : 'no jumps'}.`,
-          ] as [string, string],
-        ]),
-    ['Athlete is told', limits.told],
-    [
-      'Who may lift it',
-      `${lifterOf(restriction) === 'clinician' ? 'A clinician, in writing; you may make it stricter.' : 'You, by the criteria.'} ${limits.lift}`,
-    ],
-    [
-      'Then',
-      restriction.until
-        ? heldUntilReleased.has(cause)
-          ? `After ${dayName(restriction.until)} ${cause === 'concussion' ? 'the concussion rules' : 'the limits'} stay until it is released.`
-          : `Ends by itself after ${dayName(restriction.until)}.`
-        : 'Applies until it is lifted.',
-    ],
-    ['Sources', `${limits.sources.join('; ')}; values from memory. The treating clinician decides.`],
-  ];
-  return (
-    <dl className="grid grid-cols-[7.5rem_1fr] gap-x-3 gap-y-1 self-start text-[0.88rem] leading-snug">
-      {rows.map(([name, said]) => (
-        <div key={name} className="contents">
-          <dt className="text-quiet">{name}</dt>
-          <dd>{said}</dd>
-        </div>
-      ))}
-    </dl>
-  );
-}
-
-const kinds = [
-  ['allowed', 'Allowed', 'text-laurel'],
-  ['adapted', 'Adapted', 'text-bronze'],
-  ['not', 'Out', 'text-oxide'],
-] as const;
-
-/** Ten exercises each that are allowed, changed and out. */
-function Examples({ examples, waiting }: { examples: LimitExamples | undefined; waiting: boolean }) {
-  if (!examples)
-    return (
-      <p className="mt-3 text-[0.88rem] text-quiet">
-        {waiting ? 'Checking the library …' : 'Does not apply on this day.'}
-      </p>
-    );
-  return (
-    <div className="mt-4 grid grid-cols-3 gap-4">
-      {kinds.map(([kind, title, colour]) => (
-        <section key={kind} aria-label={title}>
-          <h3 className={`head border-b border-stone text-[0.95rem] ${colour}`}>
-            {title} <span className="dose text-quiet">{examples[kind].count}</span>
-          </h3>
-          <ul className="mt-1 text-[0.84rem] leading-tight">
-            {examples[kind].examples.map((e) => (
-              <li key={e.variant} className="py-0.5">
-                {e.name}
-                {e.words && <span className="block text-[0.78rem] text-quiet">{e.words}</span>}
-              </li>
-            ))}
-          </ul>
-        </section>
       ))}
     </div>
   );

@@ -3,7 +3,7 @@ import { CSS } from '@dnd-kit/utilities';
 import type { AthleteSize } from '@tropaeum/core/body/segments';
 import type { Group } from '@tropaeum/core/session/draft/draft';
 import { type ItemPlace, pin, remove, setDose } from '@tropaeum/core/session/editing/edit';
-import type { PlanBlock } from '@tropaeum/core/session/plan/plan';
+import type { PlanBlock } from '@tropaeum/core/session/plan/plan-types';
 import type { ActionNeed, Needs } from '@tropaeum/core/sport/needs';
 import { GripVertical, Pin, X } from 'lucide-react';
 import { Figure } from '../../ui/Figure';

@@ -12,7 +12,7 @@ import type { AthleteSize } from '@tropaeum/core/body/segments';
 import type { Context } from '@tropaeum/core/session/context/context';
 import type { Draft } from '@tropaeum/core/session/draft/draft';
 import { moveGroup } from '@tropaeum/core/session/editing/edit';
-import type { Plan } from '@tropaeum/core/session/plan/plan';
+import type { Plan } from '@tropaeum/core/session/plan/plan-types';
 import { balanceOf } from '@tropaeum/core/session/scoring/balance';
 import { useMemo } from 'react';
 import { clock } from '../../ui/words';

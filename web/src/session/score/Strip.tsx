@@ -1,6 +1,6 @@
 import { type BlockKind, qualityOfBlock } from '@tropaeum/core/exercise/model/vocabulary';
 import type { ItemPlace } from '@tropaeum/core/session/editing/edit';
-import type { Plan } from '@tropaeum/core/session/plan/plan';
+import type { Plan } from '@tropaeum/core/session/plan/plan-types';
 import { useRef } from 'react';
 import { qualityColour } from '../../ui/quality-colour';
 import { blockWords } from '../../ui/words';

@@ -38,7 +38,8 @@ const draft: Draft = {
     },
   ],
 };
-const { pageOf, useSession } = await import('./store');
+const { useSession } = await import('./store');
+const { pageOf } = await import('./session-state');
 await import('./autosave');
 const { everythingSaved } = await import('../../saving/registry');
 const { ownOf } = await import('./opening');

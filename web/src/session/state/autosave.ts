@@ -4,7 +4,8 @@ import { queryClient } from '../../api/queries';
 import type { SessionBody, StoredSession } from '../../api/types';
 import { DebouncedSaver, type SaveState } from '../../saving/debounced-saver';
 import { saveErrorOf } from '../../saving/save-error';
-import { pageOf, type Stored, useSession } from './store';
+import { pageOf, type Stored } from './session-state';
+import { useSession } from './store';
 
 interface SavedPage extends SessionBody {
   athleteId: string;

@@ -12,7 +12,8 @@ import {
   sportIn,
   useClubSports,
 } from '../../demands/club-sports';
-import { useSession, withProfile } from './store';
+import { withProfile } from './session-state';
+import { useSession } from './store';
 
 /** The profile as a brief carries it: none where it is the shipped one. */
 const carried = (profile: SportProfile | undefined): SportProfile | undefined =>

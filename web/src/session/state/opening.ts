@@ -6,7 +6,7 @@ import { ask } from '../../api/client';
 import type { AthleteDetail, StoredSession } from '../../api/types';
 import { everythingSaved } from '../../saving/registry';
 import type { ScheduledPage } from './scheduled-page';
-import { withProfile } from './store';
+import { withProfile } from './session-state';
 
 /** The club's exercises as they are now, and those of a draft that have been taken off the list since. */
 export function ownOf(

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import type { Brief } from '@tropaeum/core/session/brief/brief';
-import type { Slot } from '@tropaeum/core/session/squad/squad';
+import type { Slot } from '@tropaeum/core/session/squad/slots';
 import type { Template } from '@tropaeum/core/session/squad/template';
 import { ask } from '../../api/client';
 import { queryClient } from '../../api/queries';

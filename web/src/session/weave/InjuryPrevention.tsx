@@ -1,4 +1,4 @@
-import type { Coverage, PlanItem } from '@tropaeum/core/session/plan/plan';
+import type { Coverage, PlanItem } from '@tropaeum/core/session/plan/plan-types';
 import type { Needs } from '@tropaeum/core/sport/needs';
 import { MarkButton } from '../score/MarkButton';
 import { guardColumn, minShare, wanting } from './weave-columns';

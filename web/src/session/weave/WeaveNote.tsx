@@ -1,5 +1,5 @@
 import type { Context } from '@tropaeum/core/session/context/context';
-import type { Plan } from '@tropaeum/core/session/plan/plan';
+import type { Plan } from '@tropaeum/core/session/plan/plan-types';
 import { explained } from '@tropaeum/core/sport/transfer-explained';
 import type { ReactNode } from 'react';
 import { CriteriaBars } from '../../ui/CriteriaBars';

@@ -1,0 +1,1 @@
+export function runProgram(command: string, args: string[], options?: object): Promise<void>;
