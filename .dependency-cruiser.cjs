@@ -1,6 +1,7 @@
 /** Folders of the core from the bottom to the top: one may import only what stands before it. */
 const layers = [
   'common',
+  'people',
   'date',
   'body',
   'dose',

@@ -66,7 +66,7 @@ function secretsIn(file, cluster, database) {
   const log = readFileSync(file, 'utf8');
   const kept = cluster.sql(
     database,
-    `select words from (select name from athletes union select email from coaches union select reason from restrictions
+    `select words from (select name from athletes union select email from accounts union select reason from restrictions
      union select note from set_logs union select note from session_reports union select id::text from athletes) as t(words) where length(words) > 3`,
   );
   const found = [...kept.split('\n'), 'hall closed'].filter((secret) => log.includes(secret));

@@ -14,12 +14,16 @@ import {
   unpackedBody,
 } from './middleware/middleware';
 import { servePages } from './pages';
+import { accountRoutes } from './routes/account';
 import { athleteLinkRoutes } from './routes/athlete-link';
 import { athleteRoutes } from './routes/athletes';
 import { calendarRoutes } from './routes/calendars';
 import type { Services } from './routes/context';
 import { deviceRoutes } from './routes/devices';
 import { libraryRoutes } from './routes/library';
+import { mailedLinkRoutes } from './routes/mailed-links';
+import { peopleRoutes } from './routes/people';
+import { guarded } from './routes/permissions';
 import { seasonRoutes } from './routes/seasons';
 import { sessionRoutes } from './routes/sessions';
 import { signInRoutes } from './routes/sign-in';
@@ -41,16 +45,19 @@ const contentPolicy = {
   baseUri: ["'none'"],
 };
 
-/** Every route of the interface for programs, coaches' ones behind the sign-in. */
+/** Every route of the interface for programs, people's ones behind the sign-in. */
 export function apiRouter(services: Services): Router {
   const api = new Router({ prefix: '/api' });
   const open = [
     signInRoutes(services),
+    mailedLinkRoutes(services),
     athleteLinkRoutes(services),
     calendarRoutes(services),
     leagueFeedRoutes(services.today),
   ];
   const closed = [
+    accountRoutes(services),
+    peopleRoutes(services),
     athleteRoutes(services),
     sessionRoutes(services),
     libraryRoutes(services),
@@ -63,7 +70,7 @@ export function apiRouter(services: Services): Router {
   for (const router of open) api.use(router.routes());
   const inside = new Router();
   inside.use(signedIn(services.database, services.publicUrl));
-  for (const router of closed) inside.use(router.routes());
+  for (const router of closed) inside.use(guarded(router, services.database).routes());
   api.use(inside.routes());
   return api;
 }

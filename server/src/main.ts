@@ -7,6 +7,7 @@ import { networkFeedReader } from './feeds/feed-reader';
 import { refreshFeeds } from './jobs/feed-refresh';
 import { purgeRepeatedly } from './jobs/purge';
 import type { Services } from './routes/context';
+import { simulatedMail, smtpMail } from './simulators/mail-service';
 import { immediateMessageService } from './simulators/message-service';
 import { simulatedSensors } from './simulators/sensors';
 
@@ -18,6 +19,7 @@ let stopping = false;
 const services: Services = {
   database,
   messages: immediateMessageService(now),
+  mail: config.smtp ? smtpMail(config.smtp.url, config.smtp.from) : simulatedMail(now),
   sensors: simulatedSensors(),
   feeds: networkFeedReader({ allowed: config.feedsAllowed }),
   log,

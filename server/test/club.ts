@@ -14,6 +14,7 @@ import * as schema from '../src/database/schema';
 import { networkFeedReader } from '../src/feeds/feed-reader';
 import { hashPassword } from '../src/middleware/passwords';
 import type { Services } from '../src/routes/context';
+import { simulatedMail } from '../src/simulators/mail-service';
 import { immediateMessageService } from '../src/simulators/message-service';
 import { simulatedSensors } from '../src/simulators/sensors';
 
@@ -52,9 +53,14 @@ export async function layClub(adminUrl: string, name: string): Promise<Club> {
   const [organisationId, squadId, athleteId] = [v7(), v7(), v7()];
   const email = `coach@${name}.example`;
   await db.insert(schema.organisations).values({ id: organisationId, name });
-  await db
-    .insert(schema.coaches)
-    .values({ id: v7(), organisationId, email, name: `Coach of ${name}`, passwordHash: await hashPassword(password) });
+  await db.insert(schema.accounts).values({
+    id: v7(),
+    organisationId,
+    email,
+    name: `Coach of ${name}`,
+    role: 'owner',
+    passwordHash: await hashPassword(password),
+  });
   await db.insert(schema.squads).values({ id: squadId, organisationId, name, sportId: 'handball' });
   await db.insert(schema.seasons).values({
     squadId,
@@ -103,16 +109,17 @@ export async function runServer(
   const app = createApp({
     database,
     messages: immediateMessageService(now),
+    mail: simulatedMail(now),
     sensors: simulatedSensors(),
     feeds,
     log,
     publicUrl: 'http://127.0.0.1:4180',
     proxies: 0,
     linkRate: 100_000,
-    ...changes,
     isStopping: () => false,
     now,
     today: () => today,
+    ...changes,
   });
   const server: Server = createServer(app.callback());
   await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));

@@ -28,7 +28,7 @@ describe('the demo club', () => {
   it('has both squads and the canoe group, ten athletes or more, and one coach', async () => {
     expect((await rows('select * from squads')).length).toBe(3);
     expect((await rows('select * from athletes')).length).toBeGreaterThanOrEqual(10);
-    expect(await rows('select email from coaches')).toEqual([{ email: demoSignIn.email }]);
+    expect(await rows('select email from accounts')).toEqual([{ email: demoSignIn.email }]);
   });
 
   it('is laid relative to the day, six weeks back, nothing done in the future', async () => {

@@ -5,7 +5,7 @@ import { writeSport } from '@tropaeum/core/formats/sport';
 import { emptyOwnSeason, emptySeason } from '@tropaeum/core/season/plan/season-plan';
 import type { SportProfile } from '@tropaeum/core/sport/profile';
 import { sportById } from '@tropaeum/core/sport/sports';
-import type { Caller, Club } from './club';
+import { Caller, type Club, password } from './club';
 import { draft, logged, sentSession, template } from './samples';
 
 /** What is there of a club when every route is called. */
@@ -13,6 +13,9 @@ export interface Laid {
   club: Club;
   url: string;
   session: { id: string; token: string };
+  /** Somebody of the club beside the one who asks, and an invitation that is open. */
+  personId: string;
+  invitationId: string;
   templateId: string;
   feedId: string;
   calendarId: string;
@@ -21,7 +24,7 @@ export interface Laid {
 export interface RouteCall {
   path: string;
   body?: unknown;
-  opensTo: 'owner' | 'anyone' | 'everyone-own';
+  opensTo: 'owner' | 'anyone' | 'everyone-own' | 'nobody';
 }
 
 const handball = sportById('handball') as SportProfile;
@@ -48,12 +51,38 @@ export async function layBehindRoutes(coach: Caller, club: Club, url: string): P
   await coach.call('POST', '/own-variants', ownRow(rowOf(club)));
   await coach.call('PUT', `/sports/${sportOf(club)}`, ownSport(sportOf(club)));
   const made = async (path: string, body: unknown): Promise<string> => (await coach.call('POST', path, body)).body.id;
+  await coach.call('POST', '/invitations', { email: `new@${nameOf(club)}.example`, role: 'assistant' });
+  const { invitations } = (await coach.call('GET', '/people')).body;
   return {
     ...{ club, url, session },
+    personId: await join(coach, url, `helper@${nameOf(club)}.example`, 'assistant'),
+    invitationId: invitations[0].id,
     templateId: await made('/templates', template),
     calendarId: await made(`/squads/${club.squadId}/calendar-links`, {}),
     feedId: await made(`/squads/${club.squadId}/feeds`, { url: `${url}/api/stand-ins/league.ics` }),
   };
+}
+
+/** Invites somebody and takes the invitation up; the id of the new account. */
+export async function join(
+  owner: Caller,
+  url: string,
+  email: string,
+  role: string,
+  squadIds: readonly string[] = [],
+): Promise<string> {
+  const invited = await owner.call('POST', '/invitations', { email, role, squadIds });
+  if (invited.status !== 201) throw new Error(`inviting gave ${invited.status}: ${JSON.stringify(invited.body)}`);
+  const token = await mailedToken(owner, email);
+  await new Caller(url).call('POST', `/mailed-links/${token}`, { name: email, password });
+  const { people } = (await owner.call('GET', '/people')).body as { people: { id: string; email: string }[] };
+  return (people.find((one) => one.email === email) as { id: string }).id;
+}
+
+/** The token in the latest mail to an address, as the mail simulator shows it to the owner. */
+export async function mailedToken(owner: Caller, to: string): Promise<string> {
+  const { mails } = (await owner.call('GET', '/mails')).body as { mails: { to: string; text: string }[] };
+  return /\/(?:join|password)\/([\w-]+)/.exec(mails.find((m) => m.to === to)?.text ?? '')?.[1] ?? '';
 }
 
 /** Every route with a call that would work for its owner; a route missing here fails the walk below. */
@@ -61,7 +90,50 @@ export function everyRoute({ club, session, ...there }: Laid): Record<string, Ro
   return {
     'POST /sign-in': { path: '/sign-in', body: { email: 'nobody@nowhere.example', password: 'x' }, opensTo: 'anyone' },
     'POST /sign-out': { path: '/sign-out', opensTo: 'everyone-own' },
+    'GET /mailed-links/:token': { path: '/mailed-links/nobody', opensTo: 'anyone' },
+    'POST /mailed-links/:token': {
+      path: '/mailed-links/nobody',
+      body: { password, name: 'Nobody' },
+      opensTo: 'anyone',
+    },
+    'POST /password-resets': { path: '/password-resets', body: { email: 'nobody@nowhere.example' }, opensTo: 'anyone' },
     'GET /me': { path: '/me', opensTo: 'everyone-own' },
+    'PATCH /me': { path: '/me', body: { name: 'Another Name' }, opensTo: 'everyone-own' },
+    'PUT /me/password': {
+      path: '/me/password',
+      body: { current: 'not mine', next: password },
+      opensTo: 'everyone-own',
+    },
+    'GET /sign-ins': { path: '/sign-ins', opensTo: 'everyone-own' },
+    'DELETE /sign-ins': { path: '/sign-ins', opensTo: 'everyone-own' },
+    'DELETE /sign-ins/:id': { path: `/sign-ins/${there.personId}`, opensTo: 'nobody' },
+    'POST /second-factor': { path: '/second-factor', body: { password: 'not mine' }, opensTo: 'everyone-own' },
+    'POST /second-factor/confirmation': {
+      path: '/second-factor/confirmation',
+      body: { code: '000000' },
+      opensTo: 'everyone-own',
+    },
+    'POST /second-factor/removal': {
+      path: '/second-factor/removal',
+      body: { password: 'not mine' },
+      opensTo: 'everyone-own',
+    },
+    'PATCH /club': {
+      path: '/club',
+      body: { settings: { units: { mass: 'kg', length: 'cm' } } },
+      opensTo: 'everyone-own',
+    },
+    'GET /people': { path: '/people', opensTo: 'everyone-own' },
+    'PATCH /people/:id': { path: `/people/${there.personId}`, body: { role: 'coach' }, opensTo: 'owner' },
+    'DELETE /people/:id': { path: `/people/${there.personId}`, opensTo: 'owner' },
+    'POST /invitations': {
+      path: '/invitations',
+      body: { email: `again@${nameOf(club)}.example`, role: 'coach' },
+      opensTo: 'everyone-own',
+    },
+    'DELETE /invitations/:id': { path: `/invitations/${there.invitationId}`, opensTo: 'owner' },
+    'GET /mails': { path: '/mails', opensTo: 'everyone-own' },
+    'GET /audit': { path: '/audit', opensTo: 'everyone-own' },
     'GET /squads': { path: '/squads', opensTo: 'everyone-own' },
     'GET /outbox': { path: '/outbox', opensTo: 'everyone-own' },
     'GET /athletes/:id': { path: `/athletes/${club.athleteId}`, opensTo: 'owner' },

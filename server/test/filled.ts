@@ -25,9 +25,9 @@ export async function fillWithOthers(
     select ${id('squad', 'n')}, ${id('club', `1 + n % ${clubs}`)}, 'Squad ' || n, 'handball' from generate_series(1, ${Math.ceil(athletes / 20) + clubs}) n`);
   await run(`insert into seasons (squad_id, organisation_id, content)
     select id, organisation_id, '{"entries":[],"phases":[],"pins":[],"laid":[]}' from squads where id not in (select squad_id from seasons)`);
-  await run(`insert into coaches (id, organisation_id, email, name, password_hash)
+  await run(`insert into accounts (id, organisation_id, email, name, password_hash)
     select ${id('coach', 'n')}, ${id('club', 'n')}, 'coach' || n || '@others.example', 'Coach', '$argon2id$v=19$m=19456,t=2,p=1$x$x' from generate_series(1, ${clubs}) n`);
-  await run(`insert into sign_ins (token_hash, organisation_id, coach_id, expires_at)
+  await run(`insert into sign_ins (token_hash, organisation_id, account_id, expires_at)
     select md5('sign-in' || n || ' ' || k), ${id('club', 'n')}, ${id('coach', 'n')}, now() + interval '9 days' from generate_series(1, ${clubs}) n, generate_series(1, 30) k`);
   await run(`insert into athletes (id, organisation_id, squad_id, name, role, born, height_cm, mass_kg, level, kit, house_rules)
     select ${id('athlete', 'n')}, ${id('club', `1 + (1 + n / 20) % ${clubs}`)}, ${id('squad', '1 + n / 20')}, 'Athlete ' || n, 'back', '2001-03-04', 175, 70,

@@ -149,7 +149,15 @@ describe('the database itself', () => {
     expect((await owner.query('select usesuper from pg_user where usename = current_user')).rows[0].usesuper).toBe(
       false,
     );
-    for (const table of ['athletes', 'restrictions', 'coaches', 'sign_ins', 'athlete_links', 'calendar_links', 'feeds'])
+    for (const table of [
+      'athletes',
+      'restrictions',
+      'accounts',
+      'sign_ins',
+      'athlete_links',
+      'calendar_links',
+      'feeds',
+    ])
       expect((await owner.query(`select * from ${table}`)).rows, table).toEqual([]);
     await owner.end();
   });
@@ -158,8 +166,8 @@ describe('the database itself', () => {
     const app = new Client({ connectionString: appUrl });
     await app.connect();
     await app.query("select set_config('tropaeum.organisation', $1, false)", [ours.organisationId]);
-    expect((await app.query('select email from coaches')).rows).toEqual([{ email: ours.email }]);
-    await expect(app.query('select password_hash from coaches')).rejects.toThrow(/permission denied/);
+    expect((await app.query('select email from accounts')).rows).toContainEqual({ email: ours.email });
+    await expect(app.query('select password_hash from accounts')).rejects.toThrow(/permission denied/);
     await expect(app.query('select * from door_secrets')).rejects.toThrow(/permission denied/);
     const salts = await app.query(
       'select hashed_with from door_salt($1) union all select hashed_with from door_salt($2)',

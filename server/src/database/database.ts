@@ -31,6 +31,27 @@ export function isDatabaseAway(error: unknown): boolean {
   return false;
 }
 
+/** Functions of the database that are asked before an organisation is known. */
+type Door =
+  | 'door_salt'
+  | 'door_account'
+  | 'door_address'
+  | 'door_sign_in'
+  | 'door_mailed_link'
+  | 'door_link'
+  | 'door_closed_link'
+  | 'door_calendar';
+
+/** In whose name the database is asked. */
+export interface Who {
+  organisationId: string;
+  accountId: string;
+  /** Sees the squads of the account only. */
+  limited: boolean;
+  /** From where, for the trail. */
+  address: string;
+}
+
 /** The database as the server's own login sees it: nothing until an organisation is named. */
 export class Database {
   private readonly pool: Pool;
@@ -48,19 +69,24 @@ export class Database {
     this.db = drizzle(this.pool, { schema });
   }
 
-  /** Runs work in one transaction that sees and writes the rows of one organisation only. */
+  /** Runs work in one transaction that sees and writes the rows of one organisation only; for whoever comes by a link, and for the server itself. */
   asOrganisation<T>(organisationId: string, work: (tx: Transaction) => Promise<T>): Promise<T> {
+    return this.asPerson({ organisationId, accountId: '', limited: false, address: '' }, work);
+  }
+
+  /** The same in somebody's name: of who is limited to squads, the rows of these squads only, and the trail says who it was. */
+  asPerson<T>({ organisationId, accountId, limited, address }: Who, work: (tx: Transaction) => Promise<T>): Promise<T> {
     return this.db.transaction(async (tx) => {
-      await tx.execute(sql`select set_config('tropaeum.organisation', ${organisationId}, true)`);
+      await tx.execute(
+        sql`select set_config('tropaeum.organisation', ${organisationId}, true), set_config('tropaeum.account', ${accountId}, true),
+          set_config('tropaeum.limited', ${limited ? 'yes' : ''}, true), set_config('tropaeum.address', ${address}, true)`,
+      );
       return work(tx);
     });
   }
 
   /** Looks somebody up at one of the doors, before an organisation is known. */
-  async door<T extends Record<string, unknown>>(
-    name: 'door_salt' | 'door_coach' | 'door_sign_in' | 'door_link' | 'door_closed_link' | 'door_calendar',
-    ...wanted: string[]
-  ): Promise<T | undefined> {
+  async door<T extends Record<string, unknown>>(name: Door, ...wanted: string[]): Promise<T | undefined> {
     const places = wanted.map((_, i) => `$${i + 1}`).join(', ');
     const found = await this.pool.query({ name, text: `select * from ${name}(${places})`, values: wanted });
     return found.rows[0] as T | undefined;

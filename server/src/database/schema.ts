@@ -1,9 +1,11 @@
 import type { PastInjury, RepetitionTest, Restriction } from '@tropaeum/core/athlete/athlete';
 import type { TestResult } from '@tropaeum/core/athlete/performance-record';
+import type { Units } from '@tropaeum/core/common/units';
 import type { CustomExercise } from '@tropaeum/core/exercise/model/custom-exercise';
 import type { ReadCalendar } from '@tropaeum/core/formats/icalendar-read';
 import type { Kit } from '@tropaeum/core/kit/kit';
 import type { Release } from '@tropaeum/core/limits/release';
+import type { Role } from '@tropaeum/core/people/permissions';
 import type { EntryKind } from '@tropaeum/core/season/calendar/calendar';
 import type { PlanDose } from '@tropaeum/core/season/plan/planned-session';
 import type { OwnSeason, SquadSeasonPlan } from '@tropaeum/core/season/plan/season-plan';
@@ -36,6 +38,11 @@ import {
   varchar,
 } from 'drizzle-orm/pg-core';
 
+/** What a club has set; what it has not is as usual. */
+export interface ClubSettings {
+  units?: Units;
+}
+
 const moment = (name: string) => timestamp(name, { withTimezone: true, mode: 'string' });
 const created = () => moment('created_at').notNull().defaultNow();
 const organisationId = () =>
@@ -46,28 +53,107 @@ const organisationId = () =>
 export const organisations = pgTable('organisations', {
   id: uuid('id').primaryKey(),
   name: text('name').notNull(),
+  settings: jsonb('settings').$type<ClubSettings>().notNull().default({}),
   createdAt: created(),
 });
 
-export const coaches = pgTable('coaches', {
-  id: uuid('id').primaryKey(),
+/** Whoever belongs to a club and signs in. */
+export const accounts = pgTable(
+  'accounts',
+  {
+    id: uuid('id').primaryKey(),
+    organisationId: organisationId(),
+    email: text('email').notNull().unique(),
+    name: text('name').notNull(),
+    role: text('role').$type<Role>().notNull().default('coach'),
+    passwordHash: text('password_hash').notNull(),
+    createdAt: created(),
+  },
+  (t) => [index().on(t.organisationId)],
+);
+
+const accountId = () =>
+  uuid('account_id')
+    .notNull()
+    .references(() => accounts.id, { onDelete: 'cascade' });
+
+/** The second factor of an account: what its codes are made of, and what stands in for them once. */
+export const secondFactors = pgTable('second_factors', {
+  accountId: accountId().primaryKey(),
   organisationId: organisationId(),
-  email: text('email').notNull().unique(),
-  name: text('name').notNull(),
-  passwordHash: text('password_hash').notNull(),
+  secret: text('secret').notNull(),
+  /** Asked for at signing in once a code has shown that the secret has arrived. */
+  confirmedAt: moment('confirmed_at'),
+  recoveryHashes: text('recovery_hashes').array().notNull().default([]),
+  /** The last code's step of thirty seconds: no code opens twice. */
+  lastStep: bigint('last_step', { mode: 'number' }).notNull().default(0),
 });
+
+/** Squads that an account is limited to; with none it sees all of the club. */
+export const accountSquads = pgTable(
+  'account_squads',
+  {
+    accountId: accountId(),
+    squadId: uuid('squad_id')
+      .notNull()
+      .references(() => squads.id, { onDelete: 'cascade' }),
+    organisationId: organisationId(),
+  },
+  (t) => [primaryKey({ columns: [t.accountId, t.squadId] }), index().on(t.squadId)],
+);
+
+/** Links that were mailed: an invitation, or the way to a new password. Only the hash is kept; each opens once. */
+export const mailedLinks = pgTable(
+  'mailed_links',
+  {
+    tokenHash: text('token_hash').primaryKey(),
+    id: uuid('id').notNull().unique(),
+    organisationId: organisationId(),
+    kind: text('kind').$type<'invitation' | 'reset'>().notNull(),
+    /** Whose password it is, of a reset. */
+    accountId: uuid('account_id').references(() => accounts.id, { onDelete: 'cascade' }),
+    email: text('email').notNull(),
+    role: text('role').$type<Role>(),
+    squadIds: uuid('squad_ids').array().notNull().default([]),
+    createdAt: created(),
+    expiresAt: moment('expires_at').notNull(),
+    usedAt: moment('used_at'),
+  },
+  (t) => [index().on(t.organisationId)],
+);
+
+/** Who has read and changed what. The server's login adds to it and reads it; nobody changes it. It stays when what it speaks of has gone. */
+export const auditEntries = pgTable(
+  'audit_entries',
+  {
+    id: uuid('id').primaryKey(),
+    organisationId: uuid('organisation_id').notNull(),
+    at: moment('at').notNull().defaultNow(),
+    accountId: uuid('account_id'),
+    action: text('action').$type<'read' | 'insert' | 'update' | 'delete' | 'sign-in' | 'sign-out' | 'send'>().notNull(),
+    /** The table, or what was read. */
+    subject: text('subject').notNull(),
+    athleteId: uuid('athlete_id'),
+    fields: text('fields').array().notNull().default([]),
+    address: text('address'),
+  },
+  (t) => [index().on(t.organisationId, t.at), index().on(t.athleteId)],
+);
 
 export const signIns = pgTable(
   'sign_ins',
   {
     tokenHash: text('token_hash').primaryKey(),
+    id: uuid('id').notNull().unique().defaultRandom(),
     organisationId: organisationId(),
-    coachId: uuid('coach_id')
-      .notNull()
-      .references(() => coaches.id, { onDelete: 'cascade' }),
+    accountId: accountId(),
+    createdAt: created(),
     expiresAt: moment('expires_at').notNull(),
+    /** What signed in, in its own words, and from where. */
+    agent: text('agent'),
+    address: text('address'),
   },
-  (t) => [index().on(t.coachId)],
+  (t) => [index().on(t.accountId)],
 );
 
 export const squads = pgTable(

@@ -154,9 +154,10 @@ async function layOrganisation(
   // The owner of the database is bound to one organisation as everybody is.
   await tx.execute(sql`select set_config('tropaeum.organisation', ${organisationId}, true)`);
   await tx.insert(schema.organisations).values({ id: organisationId, name });
-  await tx.insert(schema.coaches).values({
+  await tx.insert(schema.accounts).values({
     id: v7(),
     organisationId,
+    role: 'owner',
     email: signIn.email,
     name: signIn.coach,
     passwordHash: await hashPassword(signIn.password),

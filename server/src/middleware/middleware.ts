@@ -1,14 +1,14 @@
 import { randomUUID } from 'node:crypto';
+import type { Role } from '@tropaeum/core/people/permissions';
 import type { Middleware } from 'koa';
 import type { Logger } from 'pino';
-import { type Database, databaseCode, isDatabaseAway } from '../database/database';
+import { type Database, databaseCode, isDatabaseAway, type Who } from '../database/database';
 import { HttpError } from './http-error';
 import { tokenOf } from './sign-in-cookie';
 import { tokenHash } from './tokens';
 
-export interface SignedIn {
-  organisationId: string;
-  coachId: string;
+export interface SignedIn extends Who {
+  role: Role;
 }
 
 /** What the body parser refuses, by its status. */
@@ -35,6 +35,8 @@ function problemOf(error: unknown): HttpError | undefined {
   const refused = status === undefined ? undefined : ofBody[status];
   if (status !== undefined && refused) return new HttpError(status, refused);
   if (isDatabaseAway(error)) return new HttpError(503, away, [], 5);
+  // Row-level security holds who is limited to squads to these.
+  if (databaseCode(error) === '42501') return new HttpError(403, 'That belongs to a squad that is not one of yours.');
   const clash = ofDatabase[databaseCode(error) ?? ''];
   return clash === undefined ? undefined : new HttpError(409, clash);
 }
@@ -173,15 +175,24 @@ export const soundInput: Middleware = async (ctx, next) => {
   await next();
 };
 
-/** Lets coaches in by their cookie and notes who they are. */
+/** Lets people in by their cookie and notes who they are. */
 export function signedIn(database: Database, publicUrl: string): Middleware {
   return async (ctx, next) => {
     const token = tokenOf(ctx, publicUrl);
     const found = token
-      ? await database.door<{ organisation_id: string; coach_id: string }>('door_sign_in', tokenHash(token))
+      ? await database.door<{ organisation_id: string; account_id: string; role: Role; limited: boolean }>(
+          'door_sign_in',
+          tokenHash(token),
+        )
       : undefined;
     if (!found) throw new HttpError(401, 'Please sign in.');
-    ctx.state.signedIn = { organisationId: found.organisation_id, coachId: found.coach_id } satisfies SignedIn;
+    ctx.state.signedIn = {
+      organisationId: found.organisation_id,
+      accountId: found.account_id,
+      role: found.role,
+      limited: found.limited,
+      address: ctx.ip,
+    } satisfies SignedIn;
     await next();
   };
 }

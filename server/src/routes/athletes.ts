@@ -38,7 +38,7 @@ import {
   releasesFrom,
   seenBefore,
 } from './athlete-fields';
-import { coachOf, type Services } from './context';
+import { personOf, type Services } from './context';
 
 /** How far back and ahead the squad view looks, days. */
 const lookBack = 42;
@@ -68,8 +68,8 @@ export function athleteRoutes({ database, today }: Services): Router {
   const router = new Router();
 
   router.get('/squads', async (ctx) => {
-    const { organisationId } = coachOf(ctx);
-    ctx.body = await database.asOrganisation(organisationId, async (tx) => {
+    const person = personOf(ctx);
+    ctx.body = await database.asPerson(person, async (tx) => {
       const [squads, athletes, sessions] = [
         await allSquads(tx),
         await allAthletes(tx),
@@ -99,7 +99,7 @@ export function athleteRoutes({ database, today }: Services): Router {
 
   router.get('/athletes/:id', async (ctx) => {
     const id = idFrom(ctx.params.id, 'athlete');
-    ctx.body = await database.asOrganisation(coachOf(ctx).organisationId, async (tx) => {
+    ctx.body = await database.asPerson(personOf(ctx), async (tx) => {
       const athlete = await athleteById(tx, id);
       if (!athlete) throw notFound('athlete');
       const season = await seasonOfAthlete(tx, athlete.squadId, id, today());
@@ -128,7 +128,7 @@ export function athleteRoutes({ database, today }: Services): Router {
   });
 
   router.post('/athletes', async (ctx) => {
-    const { organisationId } = coachOf(ctx);
+    const person = personOf(ctx);
     const body = validated(
       yup.object({
         name: yup.string().trim().required('is required'),
@@ -144,8 +144,10 @@ export function athleteRoutes({ database, today }: Services): Router {
       ctx.request.body,
     ) as AthleteBody & { newSquad?: { name: string; sportId: string } };
     const given = ctx.request.body as AthleteBody;
-    const id = await database.asOrganisation(organisationId, async (tx) => {
-      const squadId = body.newSquad ? await beginSquad(tx, organisationId, body.newSquad) : (body.squadId as string);
+    const id = await database.asPerson(person, async (tx) => {
+      const squadId = body.newSquad
+        ? await beginSquad(tx, person.organisationId, body.newSquad)
+        : (body.squadId as string);
       const sport = await sportOf(tx, squadId);
       const start = {
         date: today(),
@@ -154,16 +156,16 @@ export function athleteRoutes({ database, today }: Services): Router {
         sport: { id: sport.id },
       } as unknown as Brief;
       const { fields, restrictions } = fieldsFrom({ ...given, squadId }, start, sport);
-      return addAthlete(tx, organisationId, fields, restrictions);
+      return addAthlete(tx, person.organisationId, fields, restrictions);
     });
     ctx.status = 201;
     ctx.body = { id };
   });
 
   router.patch('/athletes/:id', async (ctx) => {
-    const { organisationId } = coachOf(ctx);
+    const person = personOf(ctx);
     const id = idFrom(ctx.params.id, 'athlete');
-    await database.asOrganisation(organisationId, async (tx) => {
+    await database.asPerson(person, async (tx) => {
       // Whoever changes the same athlete at the same moment waits, and sees what came of this.
       const athlete = await athleteToChange(tx, id);
       if (!athlete) throw notFound('athlete');
@@ -183,7 +185,7 @@ export function athleteRoutes({ database, today }: Services): Router {
         const standing = athlete.restrictions.map(restrictionOf);
         const merged = mergedRestrictions(standing, restrictions.was ?? standing, restrictions.now);
         refuseUnreleased(standing, merged, releases);
-        await putRestrictions(tx, organisationId, athlete, merged, releases);
+        await putRestrictions(tx, person.organisationId, athlete, merged, releases);
       }
       await changeAthlete(tx, id, fields);
     });

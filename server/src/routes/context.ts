@@ -3,6 +3,7 @@ import type { Logger } from 'pino';
 import type { Database } from '../database/database';
 import type { FeedReader } from '../feeds/feed-reader';
 import type { SignedIn } from '../middleware/middleware';
+import type { MailService } from '../simulators/mail-service';
 import type { MessageService } from '../simulators/message-service';
 import type { Sensors } from '../simulators/sensors';
 
@@ -10,6 +11,7 @@ import type { Sensors } from '../simulators/sensors';
 export interface Services {
   database: Database;
   messages: MessageService;
+  mail: MailService;
   sensors: Sensors;
   feeds: FeedReader;
   log: Logger;
@@ -26,7 +28,7 @@ export interface Services {
   isStopping: () => boolean;
 }
 
-/** Who the signed-in coach of a request is. */
-export function coachOf(ctx: Context): SignedIn {
+/** Who the signed-in person of a request is. */
+export function personOf(ctx: Context): SignedIn {
   return ctx.state.signedIn as SignedIn;
 }

@@ -2,11 +2,11 @@ import { PassThrough } from 'node:stream';
 import Router from '@koa/router';
 import type { Context } from 'koa';
 import type { Sensor } from '../simulators/sensors';
-import { coachOf, type Services } from './context';
+import { personOf, type Services } from './context';
 
 /** Streams the readings of a device as server-sent events until the page stops listening. */
 function stream(ctx: Context, sensor: Sensor<unknown>): void {
-  coachOf(ctx);
+  personOf(ctx);
   const body = new PassThrough();
   const stop = sensor.listen((reading) => body.write(`data: ${JSON.stringify(reading)}\n\n`));
   body.write(': listening\n\n');

@@ -3,7 +3,7 @@ import { variantById } from '@tropaeum/core/exercise/library/library';
 import { type CustomExercise, readCustomExercise } from '@tropaeum/core/exercise/model/custom-exercise';
 import { notFound, validationFailed } from '../middleware/http-error';
 import { addOwnVariant, allOwnVariants, changeOwnVariant, removeOwnVariant } from '../store/own-variants';
-import { coachOf, type Services } from './context';
+import { personOf, type Services } from './context';
 
 function ownFrom(body: unknown, taken: readonly string[]): CustomExercise {
   const reading = readCustomExercise(body, variantById, taken);
@@ -16,15 +16,15 @@ export function libraryRoutes({ database }: Services): Router {
   const router = new Router();
 
   router.get('/own-variants', async (ctx) => {
-    ctx.body = await database.asOrganisation(coachOf(ctx).organisationId, allOwnVariants);
+    ctx.body = await database.asPerson(personOf(ctx), allOwnVariants);
   });
 
   router.post('/own-variants', async (ctx) => {
-    const { organisationId } = coachOf(ctx);
-    const own = await database.asOrganisation(organisationId, async (tx) => {
+    const person = personOf(ctx);
+    const own = await database.asPerson(person, async (tx) => {
       const taken = (await allOwnVariants(tx)).map((v) => v.id);
       const words = ownFrom(ctx.request.body, taken);
-      await addOwnVariant(tx, organisationId, words);
+      await addOwnVariant(tx, person.organisationId, words);
       return words;
     });
     ctx.status = 201;
@@ -33,7 +33,7 @@ export function libraryRoutes({ database }: Services): Router {
 
   router.put('/own-variants/:id', async (ctx) => {
     const id = ctx.params.id ?? '';
-    await database.asOrganisation(coachOf(ctx).organisationId, async (tx) => {
+    await database.asPerson(personOf(ctx), async (tx) => {
       const known = (await allOwnVariants(tx)).map((v) => v.id);
       if (!known.includes(id)) throw notFound('own exercise');
       const words = ownFrom(
@@ -46,9 +46,7 @@ export function libraryRoutes({ database }: Services): Router {
   });
 
   router.delete('/own-variants/:id', async (ctx) => {
-    const removed = await database.asOrganisation(coachOf(ctx).organisationId, (tx) =>
-      removeOwnVariant(tx, ctx.params.id ?? ''),
-    );
+    const removed = await database.asPerson(personOf(ctx), (tx) => removeOwnVariant(tx, ctx.params.id ?? ''));
     if (!removed) throw notFound('own exercise');
     ctx.status = 204;
   });

@@ -25,7 +25,7 @@ import {
   seasonOf,
 } from '../store/seasons';
 import { sessionsOfSquad } from '../store/sessions';
-import { coachOf, type Services } from './context';
+import { personOf, type Services } from './context';
 
 /** How far the season view looks back and ahead, days. */
 const [lookBack, lookAhead] = [70, 120];
@@ -71,7 +71,7 @@ export function seasonRoutes(services: Services): Router {
 
   router.get('/squads/:id/season', async (ctx) => {
     const id = idFrom(ctx.params.id, 'squad');
-    ctx.body = await database.asOrganisation(coachOf(ctx).organisationId, async (tx) => {
+    ctx.body = await database.asPerson(personOf(ctx), async (tx) => {
       await squadIn(tx, id);
       const { content, revision } = await seasonOf(tx, id);
       const own = await ownSeasonsOf(tx, id);
@@ -96,41 +96,41 @@ export function seasonRoutes(services: Services): Router {
   });
 
   router.put('/squads/:id/season', async (ctx) => {
-    const { organisationId } = coachOf(ctx);
+    const person = personOf(ctx);
     const id = idFrom(ctx.params.id, 'squad');
     const body = validated(revised, ctx.request.body) as { revision: number };
     const reading = readSeason((ctx.request.body as { season: unknown }).season);
     if ('faults' in reading) throw validationFailed(reading.faults.map((f) => ({ ...f, path: `season.${f.path}` })));
-    const { before, saved } = await database.asOrganisation(organisationId, async (tx) => {
+    const { before, saved } = await database.asPerson(person, async (tx) => {
       await squadIn(tx, id);
       const { content } = await seasonOf(tx, id);
-      return { before: content, saved: await saveSeason(tx, organisationId, id, body.revision, reading.season) };
+      return { before: content, saved: await saveSeason(tx, person.organisationId, id, body.revision, reading.season) };
     });
     if (saved === undefined) throw savedInBetween();
-    if (before.zone !== reading.season.zone) await refreshDueFeeds(services, organisationId, id);
+    if (before.zone !== reading.season.zone) await refreshDueFeeds(services, person.organisationId, id);
     ctx.body = { revision: saved };
   });
 
   router.put('/athletes/:id/season', async (ctx) => {
-    const { organisationId } = coachOf(ctx);
+    const person = personOf(ctx);
     const id = idFrom(ctx.params.id, 'athlete');
     const body = validated(revised, ctx.request.body) as { revision: number };
     const reading = readOwnSeason((ctx.request.body as { season: unknown }).season);
     if ('faults' in reading) throw validationFailed(reading.faults.map((f) => ({ ...f, path: `season.${f.path}` })));
-    ctx.body = await database.asOrganisation(organisationId, async (tx) => {
+    ctx.body = await database.asPerson(person, async (tx) => {
       if (!(await athleteById(tx, id))) throw notFound('athlete');
-      const saved = await saveOwnSeason(tx, organisationId, id, body.revision, reading.season);
+      const saved = await saveOwnSeason(tx, person.organisationId, id, body.revision, reading.season);
       if (saved === undefined) throw savedInBetween();
       return { revision: saved };
     });
   });
 
   router.post('/squads/:id/feeds', async (ctx) => {
-    const { organisationId } = coachOf(ctx);
+    const person = personOf(ctx);
     const id = idFrom(ctx.params.id, 'squad');
     const { url: typed, otherwise } = validated(newFeed, ctx.request.body) as { url: string; otherwise?: string };
     const url = typed.replace(/^webcal:/i, 'https:');
-    const zone = await database.asOrganisation(organisationId, async (tx) => {
+    const zone = await database.asPerson(person, async (tx) => {
       await squadIn(tx, id);
       return (await seasonOf(tx, id)).content.zone;
     });
@@ -138,9 +138,15 @@ export function seasonRoutes(services: Services): Router {
     const brought = await feeds.read(url, feedReading(zone, today(), kind));
     if ('problem' in brought) throw validationFailed([{ path: 'url', message: brought.problem }]);
     const readAt = now().toISOString();
-    ctx.body = await database.asOrganisation(organisationId, async (tx) => {
+    ctx.body = await database.asPerson(person, async (tx) => {
       const parsed = { ...brought.calendar, zone };
-      const added = await addFeed(tx, organisationId, id, { url, otherwise: kind, copy: brought.copy, parsed, readAt });
+      const added = await addFeed(tx, person.organisationId, id, {
+        url,
+        otherwise: kind,
+        copy: brought.copy,
+        parsed,
+        readAt,
+      });
       if (!added) throw validationFailed([{ path: 'url', message: 'is read already' }]);
       return told((await feedById(tx, added)) as FeedRow);
     });
@@ -148,31 +154,32 @@ export function seasonRoutes(services: Services): Router {
   });
 
   router.post('/feeds/:id/read', async (ctx) => {
-    const { organisationId } = coachOf(ctx);
+    const person = personOf(ctx);
     const id = idFrom(ctx.params.id, 'feed');
-    if (!(await refreshFeed(services, organisationId, id))) throw notFound('feed');
-    ctx.body = await database.asOrganisation(organisationId, async (tx) => told((await feedById(tx, id)) as FeedRow));
+    // Reading goes by the club; whether it may be asked for goes by who asks.
+    if (!(await database.asPerson(person, (tx) => feedById(tx, id)))) throw notFound('feed');
+    if (!(await refreshFeed(services, person.organisationId, id))) throw notFound('feed');
+    ctx.body = await database.asPerson(person, async (tx) => told((await feedById(tx, id)) as FeedRow));
   });
 
   router.delete('/feeds/:id', async (ctx) => {
     const id = idFrom(ctx.params.id, 'feed');
-    if (!(await database.asOrganisation(coachOf(ctx).organisationId, (tx) => forgetFeed(tx, id))))
-      throw notFound('feed');
+    if (!(await database.asPerson(personOf(ctx), (tx) => forgetFeed(tx, id)))) throw notFound('feed');
     ctx.status = 204;
   });
 
   router.post('/squads/:id/calendar-links', async (ctx) => {
-    const { organisationId } = coachOf(ctx);
+    const person = personOf(ctx);
     const id = idFrom(ctx.params.id, 'squad');
     const { athleteId } = validated(yup.object({ athleteId: uuid }), ctx.request.body) as { athleteId?: string };
     const token = newToken();
-    const made = await database.asOrganisation(organisationId, async (tx) => {
+    const made = await database.asPerson(person, async (tx) => {
       await squadIn(tx, id);
       const athlete = athleteId ? await athleteById(tx, athleteId) : undefined;
       if (athleteId && athlete?.squadId !== id) throw notFound('athlete');
       if ((await calendarLinksOf(tx, id)).length >= maxCalendarLinks)
         throw new HttpError(409, `A squad gives out ${maxCalendarLinks} addresses at most; end one that nobody reads.`);
-      return addCalendarLink(tx, organisationId, {
+      return addCalendarLink(tx, person.organisationId, {
         tokenHash: tokenHash(token),
         squadId: id,
         athleteId: athleteId ?? null,
@@ -185,7 +192,7 @@ export function seasonRoutes(services: Services): Router {
 
   router.get('/squads/:id/calendar-links', async (ctx) => {
     const id = idFrom(ctx.params.id, 'squad');
-    ctx.body = await database.asOrganisation(coachOf(ctx).organisationId, async (tx) => {
+    ctx.body = await database.asPerson(personOf(ctx), async (tx) => {
       await squadIn(tx, id);
       return { links: await calendarLinksOf(tx, id) };
     });
@@ -193,14 +200,13 @@ export function seasonRoutes(services: Services): Router {
 
   router.delete('/calendar-links/:id', async (ctx) => {
     const id = idFrom(ctx.params.id, 'calendar');
-    if (!(await database.asOrganisation(coachOf(ctx).organisationId, (tx) => endCalendarLink(tx, id))))
-      throw notFound('calendar');
+    if (!(await database.asPerson(personOf(ctx), (tx) => endCalendarLink(tx, id)))) throw notFound('calendar');
     ctx.status = 204;
   });
 
   router.delete('/squads/:id/calendar-links', async (ctx) => {
     const id = idFrom(ctx.params.id, 'squad');
-    ctx.body = await database.asOrganisation(coachOf(ctx).organisationId, async (tx) => {
+    ctx.body = await database.asPerson(personOf(ctx), async (tx) => {
       await squadIn(tx, id);
       return { ended: await endCalendarLinks(tx, id) };
     });

@@ -5,6 +5,7 @@ import { review } from '@tropaeum/core/review/review';
 import { defaultHouseRules } from '@tropaeum/core/session/brief/house-rules';
 import type { Transaction } from '../database/database';
 import { HttpError, notFound, validationFailed } from '../middleware/http-error';
+import type { SignedIn } from '../middleware/middleware';
 import { newToken, tokenHash } from '../middleware/tokens';
 import { idFrom, validated } from '../middleware/validated';
 import { sessionMessage } from '../session-message';
@@ -23,7 +24,7 @@ import {
   sessionById,
   sessionOn,
 } from '../store/sessions';
-import { coachOf, type Services } from './context';
+import { personOf, type Services } from './context';
 import { contentFrom, decision, seenRevision, underRestrictions } from './session-fields';
 
 const linkDays = 60;
@@ -49,27 +50,25 @@ export function sessionRoutes({ database, messages, now, publicUrl, log }: Servi
   };
 
   router.post('/athletes/:id/sessions', async (ctx) => {
-    const { organisationId } = coachOf(ctx);
+    const person = personOf(ctx);
     const athleteId = idFrom(ctx.params.id, 'athlete');
     const content = contentFrom(ctx.request.body);
-    ctx.body = await database.asOrganisation(organisationId, async (tx) => {
+    ctx.body = await database.asPerson(person, async (tx) => {
       if (!(await athleteById(tx, athleteId))) throw notFound('athlete');
       await refuseTakenDay(tx, athleteId, content.brief.date);
-      return published(await addSession(tx, organisationId, athleteId, content.brief.date, content));
+      return published(await addSession(tx, person.organisationId, athleteId, content.brief.date, content));
     });
     ctx.status = 201;
   });
 
   router.get('/sessions/:id', async (ctx) => {
-    ctx.body = await database.asOrganisation(coachOf(ctx).organisationId, async (tx) =>
-      published(await own(tx, ctx.params.id)),
-    );
+    ctx.body = await database.asPerson(personOf(ctx), async (tx) => published(await own(tx, ctx.params.id)));
   });
 
   router.put('/sessions/:id', async (ctx) => {
     const content = contentFrom(ctx.request.body);
     const seen = validated(seenRevision, ctx.request.body).revision;
-    ctx.body = await database.asOrganisation(coachOf(ctx).organisationId, async (tx) => {
+    ctx.body = await database.asPerson(personOf(ctx), async (tx) => {
       const session = await own(tx, ctx.params.id);
       if (session.status === 'done')
         throw new HttpError(409, 'This session has been done; write a new one for another day.');
@@ -84,24 +83,31 @@ export function sessionRoutes({ database, messages, now, publicUrl, log }: Servi
 
   /** Opens a link to an athlete with a message that says what it is for, and hands both to the message service. */
   const deliver = async (
-    organisationId: string,
+    person: SignedIn,
     write: (tx: Transaction) => Promise<{ session: SessionRow; name: string }>,
   ) => {
     const token = newToken();
     const link = `${publicUrl}/a/${token}`;
-    const { messageId, to, words } = await database.asOrganisation(organisationId, async (tx) => {
+    const { messageId, to, words } = await database.asPerson(person, async (tx) => {
       const { session, name } = await write(tx);
       const { id, athleteId, on, plan } = session;
       const expiresAt = new Date(now().getTime() + linkDays * 86_400_000).toISOString();
       const linkHash = tokenHash(token);
-      await openLink(tx, organisationId, athleteId, linkHash, expiresAt);
+      await openLink(tx, person.organisationId, athleteId, linkHash, expiresAt);
       const body = sessionMessage(name, on, plan.minutes.planned);
-      const written = { organisationId, athleteId, sessionId: id, body, linkHash, createdAt: now().toISOString() };
+      const written = {
+        organisationId: person.organisationId,
+        athleteId,
+        sessionId: id,
+        body,
+        linkHash,
+        createdAt: now().toISOString(),
+      };
       return { messageId: await addMessage(tx, written), to: name, words: body };
     });
     try {
       const deliveredAt = await messages.deliver({ to, body: `${words} ${link}` });
-      await database.asOrganisation(organisationId, (tx) => markDelivered(tx, messageId, deliveredAt));
+      await database.asPerson(person, (tx) => markDelivered(tx, messageId, deliveredAt));
     } catch (error) {
       // The link is open all the same, and whoever sent it has it in hand.
       log.warn({ error: (error as Error).name }, 'a message was not delivered');
@@ -110,8 +116,8 @@ export function sessionRoutes({ database, messages, now, publicUrl, log }: Servi
   };
 
   router.post('/sessions/:id/send', async (ctx) => {
-    const { organisationId } = coachOf(ctx);
-    ctx.body = await deliver(organisationId, async (tx) => {
+    const person = personOf(ctx);
+    ctx.body = await deliver(person, async (tx) => {
       const session = await own(tx, ctx.params.id);
       const athlete = await athleteById(tx, session.athleteId);
       if (!athlete) throw notFound('athlete');
@@ -125,9 +131,9 @@ export function sessionRoutes({ database, messages, now, publicUrl, log }: Servi
   });
 
   router.post('/athletes/:id/link', async (ctx) => {
-    const { organisationId } = coachOf(ctx);
+    const person = personOf(ctx);
     const athleteId = idFrom(ctx.params.id, 'athlete');
-    ctx.body = await deliver(organisationId, async (tx) => {
+    ctx.body = await deliver(person, async (tx) => {
       const athlete = await athleteById(tx, athleteId);
       if (!athlete) throw notFound('athlete');
       const session = await latestSent(tx, athleteId);
@@ -139,17 +145,17 @@ export function sessionRoutes({ database, messages, now, publicUrl, log }: Servi
 
   router.delete('/athletes/:id/link', async (ctx) => {
     const athleteId = idFrom(ctx.params.id, 'athlete');
-    if (!(await database.asOrganisation(coachOf(ctx).organisationId, (tx) => endLink(tx, athleteId, 'coach'))))
+    if (!(await database.asPerson(personOf(ctx), (tx) => endLink(tx, athleteId, 'coach'))))
       throw new HttpError(404, 'No link of this athlete is open.');
     ctx.status = 204;
   });
 
   router.get('/outbox', async (ctx) => {
-    ctx.body = { messages: await database.asOrganisation(coachOf(ctx).organisationId, (tx) => outbox(tx)) };
+    ctx.body = { messages: await database.asPerson(personOf(ctx), (tx) => outbox(tx)) };
   });
 
   router.get('/sessions/:id/return', async (ctx) => {
-    ctx.body = await database.asOrganisation(coachOf(ctx).organisationId, async (tx) => {
+    ctx.body = await database.asPerson(personOf(ctx), async (tx) => {
       const session = await own(tx, ctx.params.id);
       const earlier = await doneBefore(tx, session.athleteId, session.on);
       const logs = await logsOf(tx, [session.id, ...(earlier ? [earlier.id] : [])]);
@@ -187,9 +193,9 @@ export function sessionRoutes({ database, messages, now, publicUrl, log }: Servi
   });
 
   router.post('/sessions/:id/decisions', async (ctx) => {
-    const { organisationId } = coachOf(ctx);
+    const person = personOf(ctx);
     const { variant, decided } = validated(decision, ctx.request.body);
-    await database.asOrganisation(organisationId, async (tx) => {
+    await database.asPerson(person, async (tx) => {
       const session = await own(tx, ctx.params.id);
       const logs = await logsOf(tx, [session.id]);
       const [report] = await reportsOf(tx, [session.id]);
@@ -199,7 +205,7 @@ export function sessionRoutes({ database, messages, now, publicUrl, log }: Servi
       if (!item) throw validationFailed([{ path: 'variant', message: 'is not in this session' }]);
       await decide(tx, {
         sessionId: session.id,
-        organisationId,
+        organisationId: person.organisationId,
         variant,
         proposed: item.proposal.move,
         decided,

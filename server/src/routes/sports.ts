@@ -7,7 +7,7 @@ import type { Transaction } from '../database/database';
 import { HttpError, notFound, validationFailed } from '../middleware/http-error';
 import { revision, validated } from '../middleware/validated';
 import { clubSport, clubSports, forgetSport, playersOf, saveSport, takeOffList } from '../store/sports';
-import { coachOf, type Services } from './context';
+import { personOf, type Services } from './context';
 
 const seenRevision = yup.object({
   revision,
@@ -34,17 +34,17 @@ export function sportRoutes({ database }: Services): Router {
   const router = new Router();
 
   router.get('/sports', async (ctx) => {
-    ctx.body = { sports: await database.asOrganisation(coachOf(ctx).organisationId, clubSports) };
+    ctx.body = { sports: await database.asPerson(personOf(ctx), clubSports) };
   });
 
   router.put('/sports/:id', async (ctx) => {
-    const { organisationId } = coachOf(ctx);
+    const person = personOf(ctx);
     const sportId = ctx.params.id ?? '';
     const profile = profileFrom(ctx.request.body, sportId);
     const { revision: seen } = validated(seenRevision, ctx.request.body);
-    const saved = await database.asOrganisation(organisationId, async (tx) => {
+    const saved = await database.asPerson(person, async (tx) => {
       await keepPlayedRoles(tx, sportId, profile);
-      return saveSport(tx, organisationId, profile, seen);
+      return saveSport(tx, person.organisationId, profile, seen);
     });
     if (saved === undefined)
       throw new HttpError(409, 'This sport was changed elsewhere in the meantime; open it again to see both.');
@@ -54,7 +54,7 @@ export function sportRoutes({ database }: Services): Router {
   router.delete('/sports/:id', async (ctx) => {
     const sportId = ctx.params.id ?? '';
     const shipped = sportById(sportId);
-    await database.asOrganisation(coachOf(ctx).organisationId, async (tx) => {
+    await database.asPerson(personOf(ctx), async (tx) => {
       if (!(await clubSport(tx, sportId))) throw notFound('sport');
       if (shipped) {
         await keepPlayedRoles(tx, sportId, shipped);

@@ -1,0 +1,250 @@
+import type { Role } from '@tropaeum/core/people/permissions';
+import { and, asc, desc, eq, gt, inArray, isNull, ne, sql } from 'drizzle-orm';
+import { v7 } from 'uuid';
+import type { Transaction } from '../database/database';
+import {
+  accountSquads,
+  accounts,
+  type ClubSettings,
+  mailedLinks,
+  organisations,
+  secondFactors,
+  signIns,
+  squads,
+} from '../database/schema';
+
+export async function addSignIn(tx: Transaction, signIn: typeof signIns.$inferInsert): Promise<void> {
+  await tx.insert(signIns).values(signIn);
+}
+
+export async function endSignIn(tx: Transaction, tokenHash: string): Promise<void> {
+  await tx.delete(signIns).where(eq(signIns.tokenHash, tokenHash));
+}
+
+/** Sign-ins of an account that still open, the latest first, and which of them asks. */
+export async function signInsOf(tx: Transaction, accountId: string, ownHash: string) {
+  return tx
+    .select({
+      id: signIns.id,
+      createdAt: signIns.createdAt,
+      expiresAt: signIns.expiresAt,
+      agent: signIns.agent,
+      address: signIns.address,
+      own: sql<boolean>`${signIns.tokenHash} = ${ownHash}`,
+    })
+    .from(signIns)
+    .where(and(eq(signIns.accountId, accountId), gt(signIns.expiresAt, sql`now()`)))
+    .orderBy(desc(signIns.createdAt));
+}
+
+/** Ends one sign-in of an account, or all but one; how many. */
+export async function endSignInsOf(
+  tx: Transaction,
+  accountId: string,
+  which: { id?: string; exceptHash?: string },
+): Promise<number> {
+  const ended = await tx
+    .delete(signIns)
+    .where(
+      and(
+        eq(signIns.accountId, accountId),
+        which.id ? eq(signIns.id, which.id) : undefined,
+        which.exceptHash ? ne(signIns.tokenHash, which.exceptHash) : undefined,
+      ),
+    )
+    .returning({ id: signIns.id });
+  return ended.length;
+}
+
+/** Who is asking, with the club. */
+export async function accountById(tx: Transaction, id: string) {
+  const [row] = await tx
+    .select({
+      id: accounts.id,
+      name: accounts.name,
+      email: accounts.email,
+      role: accounts.role,
+      organisation: organisations.name,
+      settings: organisations.settings,
+      hasSecondFactor: sql<boolean>`exists (select 1 from second_factors f where f.account_id = ${accounts.id} and f.confirmed_at is not null)`,
+    })
+    .from(accounts)
+    .innerJoin(organisations, eq(accounts.organisationId, organisations.id))
+    .where(eq(accounts.id, id));
+  return row;
+}
+
+/** Everybody of the club, with the squads they are limited to. */
+export async function peopleOf(tx: Transaction) {
+  const rows = await tx
+    .select({ id: accounts.id, name: accounts.name, email: accounts.email, role: accounts.role })
+    .from(accounts)
+    .orderBy(asc(accounts.createdAt), asc(accounts.id));
+  const limits = await tx.select().from(accountSquads);
+  return rows.map((row) => ({
+    ...row,
+    squadIds: limits.filter((l) => l.accountId === row.id).map((l) => l.squadId),
+  }));
+}
+
+export async function addAccount(
+  tx: Transaction,
+  account: {
+    organisationId: string;
+    email: string;
+    name: string;
+    role: Role;
+    passwordHash: string;
+    squadIds: readonly string[];
+  },
+): Promise<string> {
+  const { squadIds, ...row } = account;
+  const id = v7();
+  await tx.insert(accounts).values({ ...row, id });
+  await limitTo(tx, account.organisationId, id, squadIds);
+  return id;
+}
+
+/** Limits an account to squads; to none means that it sees all. */
+export async function limitTo(
+  tx: Transaction,
+  organisationId: string,
+  accountId: string,
+  squadIds: readonly string[],
+): Promise<void> {
+  await tx.delete(accountSquads).where(eq(accountSquads.accountId, accountId));
+  if (squadIds.length > 0)
+    await tx.insert(accountSquads).values(squadIds.map((squadId) => ({ accountId, squadId, organisationId })));
+}
+
+/** Which of some squads are of the club. */
+export async function squadsAmong(tx: Transaction, ids: readonly string[]): Promise<string[]> {
+  if (ids.length === 0) return [];
+  return (
+    await tx
+      .select({ id: squads.id })
+      .from(squads)
+      .where(inArray(squads.id, [...ids]))
+  ).map(({ id }) => id);
+}
+
+export async function changeAccount(
+  tx: Transaction,
+  id: string,
+  fields: { name?: string; role?: Role; passwordHash?: string },
+): Promise<boolean> {
+  const changed = await tx.update(accounts).set(fields).where(eq(accounts.id, id)).returning({ id: accounts.id });
+  return changed.length > 0;
+}
+
+export async function removeAccount(tx: Transaction, id: string): Promise<boolean> {
+  return (await tx.delete(accounts).where(eq(accounts.id, id)).returning({ id: accounts.id })).length > 0;
+}
+
+/** Owners beside somebody, locked until the transaction ends: two who leave at once would leave none. */
+export async function otherOwners(tx: Transaction, id: string): Promise<number> {
+  await tx.execute(sql`select id from accounts where role = 'owner' for no key update`);
+  return (
+    await tx
+      .select({ id: accounts.id })
+      .from(accounts)
+      .where(and(eq(accounts.role, 'owner'), ne(accounts.id, id)))
+  ).length;
+}
+
+export async function changeClub(
+  tx: Transaction,
+  id: string,
+  { name, settings }: { name?: string; settings?: ClubSettings },
+): Promise<void> {
+  if (!name && !settings) return;
+  await tx
+    .update(organisations)
+    .set({
+      ...(name ? { name } : {}),
+      ...(settings ? { settings: sql`settings || ${JSON.stringify(settings)}::jsonb` } : {}),
+    })
+    .where(eq(organisations.id, id));
+}
+
+export async function addMailedLink(tx: Transaction, link: Omit<typeof mailedLinks.$inferInsert, 'id'>): Promise<void> {
+  await tx.insert(mailedLinks).values({ ...link, id: v7() });
+}
+
+/** Invitations that nobody has taken up, the latest first. */
+export async function openInvitations(tx: Transaction) {
+  return tx
+    .select({
+      id: mailedLinks.id,
+      email: mailedLinks.email,
+      role: mailedLinks.role,
+      squadIds: mailedLinks.squadIds,
+      expiresAt: mailedLinks.expiresAt,
+    })
+    .from(mailedLinks)
+    .where(and(eq(mailedLinks.kind, 'invitation'), isNull(mailedLinks.usedAt)))
+    .orderBy(desc(mailedLinks.createdAt));
+}
+
+export async function withdrawInvitation(tx: Transaction, by: { id?: string; email?: string }): Promise<boolean> {
+  const gone = await tx
+    .delete(mailedLinks)
+    .where(
+      and(
+        eq(mailedLinks.kind, 'invitation'),
+        isNull(mailedLinks.usedAt),
+        by.id ? eq(mailedLinks.id, by.id) : undefined,
+        by.email ? eq(mailedLinks.email, by.email) : undefined,
+      ),
+    )
+    .returning({ id: mailedLinks.id });
+  return gone.length > 0;
+}
+
+/** Marks a mailed link as used; what it says, or nothing where somebody was faster or it has expired. */
+export async function useMailedLink(tx: Transaction, tokenHash: string) {
+  const [link] = await tx
+    .update(mailedLinks)
+    .set({ usedAt: sql`now()` })
+    .where(and(eq(mailedLinks.tokenHash, tokenHash), isNull(mailedLinks.usedAt), gt(mailedLinks.expiresAt, sql`now()`)))
+    .returning();
+  return link;
+}
+
+/** Ends the ways to a new password of an account that are still open. */
+export async function endResets(tx: Transaction, accountId: string): Promise<void> {
+  await tx
+    .update(mailedLinks)
+    .set({ usedAt: sql`now()` })
+    .where(and(eq(mailedLinks.accountId, accountId), isNull(mailedLinks.usedAt)));
+}
+
+/** The second factor of an account, locked so that no code opens twice at one moment. */
+export async function secondFactorOf(tx: Transaction, accountId: string) {
+  const [row] = await tx.select().from(secondFactors).where(eq(secondFactors.accountId, accountId)).for('update');
+  return row;
+}
+
+export async function beginSecondFactor(
+  tx: Transaction,
+  organisationId: string,
+  accountId: string,
+  secret: string,
+): Promise<void> {
+  await tx
+    .insert(secondFactors)
+    .values({ accountId, organisationId, secret })
+    .onConflictDoUpdate({ target: secondFactors.accountId, set: { secret, recoveryHashes: [], lastStep: 0 } });
+}
+
+export async function changeSecondFactor(
+  tx: Transaction,
+  accountId: string,
+  fields: Partial<Pick<typeof secondFactors.$inferInsert, 'confirmedAt' | 'recoveryHashes' | 'lastStep'>>,
+): Promise<void> {
+  await tx.update(secondFactors).set(fields).where(eq(secondFactors.accountId, accountId));
+}
+
+export async function endSecondFactor(tx: Transaction, accountId: string): Promise<void> {
+  await tx.delete(secondFactors).where(eq(secondFactors.accountId, accountId));
+}
