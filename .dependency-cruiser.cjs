@@ -52,6 +52,7 @@ const webLayers = [
   'session',
   'season',
   'squad',
+  'settings',
   'navigation',
   'layout',
 ];

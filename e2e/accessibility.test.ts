@@ -12,6 +12,8 @@ for (const [name, open] of [
       await expect(page.locator('[data-chip="session"]').first()).toBeVisible();
     },
   ],
+  ['people', async (page: import('@playwright/test').Page) => void (await page.goto('/settings/people'))],
+  ['account', async (page: import('@playwright/test').Page) => void (await page.goto('/settings/account'))],
 ] as const) {
   test(`the ${name} view has no accessibility faults of the serious kind`, async ({ page }) => {
     await signIn(page);

@@ -11,20 +11,28 @@ const serious = async (page: Page) =>
 
 test('the main places are named, the current one is marked, and g with a letter goes to each', async ({ page }) => {
   await signIn(page);
-  await expect(main(page).getByRole('link')).toHaveText(['Squads', 'Season', 'Library', 'Sports', 'Messages']);
+  await expect(main(page).getByRole('link')).toHaveText([
+    'Squads',
+    'Season',
+    'Library',
+    'Sports',
+    'Messages',
+    'Settings',
+  ]);
   await expect(current(page)).toHaveText('Squads');
   await page.getByRole('heading', { name: 'Squads' }).click();
   for (const [key, name] of [
     ['l', 'Library'],
     ['p', 'Sports'],
     ['m', 'Messages'],
+    ['t', 'Settings'],
     ['s', 'Season'],
     ['q', 'Squads'],
   ] as const) {
     // Out of whatever field the place begins with.
     await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
     await page.keyboard.press('g');
-    await expect(main(page).locator('kbd')).toHaveText(['q', 's', 'l', 'p', 'm']);
+    await expect(main(page).locator('kbd')).toHaveText(['q', 's', 'l', 'p', 'm', 't']);
     await page.keyboard.press(key);
     await expect(current(page)).toHaveText(name);
   }

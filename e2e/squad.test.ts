@@ -85,7 +85,7 @@ test('light and dark are kept', async ({ page }) => {
   await signIn(page);
   const theme = () => page.evaluate(() => document.documentElement.dataset.theme);
   const before = await theme();
-  await page.getByRole('button', { name: 'Settings' }).click();
+  await page.getByRole('button', { name: 'Marit Lien' }).click();
   await page.getByRole('menuitem', { name: 'Light or dark' }).click();
   expect(await theme()).not.toBe(before);
   const chosen = await theme();

@@ -23,7 +23,10 @@ async function expectPlain(page: Page): Promise<void> {
 test('no view of the built pages holds a struck word', async ({ page }) => {
   await signIn(page);
   await expectPlain(page);
-  for (const place of ['/library', '/library/bent-row', '/demands', '/outbox']) {
+  for (const place of [
+    ...['/library', '/library/bent-row', '/demands', '/outbox'],
+    ...['account', 'sign-ins', 'club', 'people', 'audit'].map((part) => `/settings/${part}`),
+  ]) {
     await page.goto(place);
     await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
     await expectPlain(page);

@@ -3,6 +3,9 @@ import { createBrowserRouter } from 'react-router';
 /** Coach's and athlete's sides are loaded apart: the phone does not carry the desk. */
 export const router = createBrowserRouter([
   { path: '/sign-in', lazy: async () => ({ Component: (await import('./sign-in/SignIn')).SignIn }) },
+  { path: '/join/:token', lazy: async () => ({ Component: (await import('./sign-in/MailedLink')).MailedLink }) },
+  { path: '/password', lazy: async () => ({ Component: (await import('./sign-in/ForgotPassword')).ForgotPassword }) },
+  { path: '/password/:token', lazy: async () => ({ Component: (await import('./sign-in/MailedLink')).MailedLink }) },
   { path: '/a/:token', lazy: async () => ({ Component: (await import('./athlete/AthletePage')).AthletePage }) },
   { path: '/sheet/:sessionId', lazy: async () => ({ Component: (await import('./printout/Printout')).Printout }) },
   {
@@ -39,6 +42,10 @@ export const router = createBrowserRouter([
       {
         path: 'sessions/:sessionId/squad',
         lazy: async () => ({ Component: (await import('./squad-session/SquadSession')).SquadSession }),
+      },
+      {
+        path: 'settings/:part?',
+        lazy: async () => ({ Component: (await import('./settings/SettingsView')).SettingsView }),
       },
       { path: 'outbox', lazy: async () => ({ Component: (await import('./messages/Messages')).Messages }) },
       {

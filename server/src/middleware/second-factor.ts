@@ -1,7 +1,7 @@
 import { randomBytes } from 'node:crypto';
 import { Secret, TOTP } from 'otpauth';
 import type { Transaction } from '../database/database';
-import { changeSecondFactor, secondFactorOf } from '../store/accounts';
+import { changeSecondFactor, secondFactorOf } from '../store/second-factors';
 import { tokenHash } from './tokens';
 
 const stepSeconds = 30;

@@ -8,17 +8,8 @@ import { tokenOf } from '../middleware/sign-in-cookie';
 import { SignInLimits } from '../middleware/sign-in-limits';
 import { tokenHash } from '../middleware/tokens';
 import { idFrom, validated } from '../middleware/validated';
-import {
-  accountById,
-  beginSecondFactor,
-  changeAccount,
-  changeSecondFactor,
-  endResets,
-  endSecondFactor,
-  endSignInsOf,
-  secondFactorOf,
-  signInsOf,
-} from '../store/accounts';
+import { accountById, changeAccount, endResets, endSignInsOf, signInsOf } from '../store/accounts';
+import { beginSecondFactor, changeSecondFactor, endSecondFactor, secondFactorOf } from '../store/second-factors';
 import { personOf, type Services } from './context';
 import { accountWith } from './sign-in';
 

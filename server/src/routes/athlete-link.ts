@@ -8,6 +8,7 @@ import { databaseCode } from '../database/database';
 import { AuthLookup } from '../middleware/auth-lookup';
 import { HttpError, validationFailed } from '../middleware/http-error';
 import { moment, uuid, validated } from '../middleware/validated';
+import { unitsOf } from '../store/accounts';
 import { athleteById } from '../store/athletes';
 import { addReport, type IncomingLog, logsOf, reportsOf } from '../store/results';
 import { type SquadSeason, seasonOfAthlete } from '../store/seasons';
@@ -115,6 +116,7 @@ export function athleteLinkRoutes({ database, today, linkRate }: Services): Rout
           sex: athlete?.sex,
         },
         today: today(),
+        ...(await unitsOf(tx)),
         week: season ? weekFrom(season, today(), session?.on) : [],
         session: session
           ? {

@@ -56,8 +56,8 @@ export const routeRules: Readonly<Record<string, Rule>> = {
   'DELETE /feeds/:id': { needs: 'delete' },
   'GET /squads/:id/calendar-links': { needs: 'read' },
   'POST /squads/:id/calendar-links': { needs: 'send' },
-  'DELETE /squads/:id/calendar-links': { needs: 'delete' },
-  'DELETE /calendar-links/:id': { needs: 'delete' },
+  'DELETE /squads/:id/calendar-links': { needs: 'send' },
+  'DELETE /calendar-links/:id': { needs: 'send' },
 
   'GET /own-variants': { needs: 'read' },
   'POST /own-variants': { needs: 'write' },

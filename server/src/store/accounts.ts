@@ -1,3 +1,4 @@
+import type { Units } from '@tropaeum/core/common/units';
 import type { Role } from '@tropaeum/core/people/permissions';
 import { and, asc, desc, eq, gt, inArray, isNull, ne, sql } from 'drizzle-orm';
 import { v7 } from 'uuid';
@@ -8,7 +9,6 @@ import {
   type ClubSettings,
   mailedLinks,
   organisations,
-  secondFactors,
   signIns,
   squads,
 } from '../database/schema';
@@ -219,32 +219,8 @@ export async function endResets(tx: Transaction, accountId: string): Promise<voi
     .where(and(eq(mailedLinks.accountId, accountId), isNull(mailedLinks.usedAt)));
 }
 
-/** The second factor of an account, locked so that no code opens twice at one moment. */
-export async function secondFactorOf(tx: Transaction, accountId: string) {
-  const [row] = await tx.select().from(secondFactors).where(eq(secondFactors.accountId, accountId)).for('update');
-  return row;
-}
-
-export async function beginSecondFactor(
-  tx: Transaction,
-  organisationId: string,
-  accountId: string,
-  secret: string,
-): Promise<void> {
-  await tx
-    .insert(secondFactors)
-    .values({ accountId, organisationId, secret })
-    .onConflictDoUpdate({ target: secondFactors.accountId, set: { secret, recoveryHashes: [], lastStep: 0 } });
-}
-
-export async function changeSecondFactor(
-  tx: Transaction,
-  accountId: string,
-  fields: Partial<Pick<typeof secondFactors.$inferInsert, 'confirmedAt' | 'recoveryHashes' | 'lastStep'>>,
-): Promise<void> {
-  await tx.update(secondFactors).set(fields).where(eq(secondFactors.accountId, accountId));
-}
-
-export async function endSecondFactor(tx: Transaction, accountId: string): Promise<void> {
-  await tx.delete(secondFactors).where(eq(secondFactors.accountId, accountId));
+/** The units of the club, where it has set any. */
+export async function unitsOf(tx: Transaction): Promise<{ units?: Units }> {
+  const [club] = await tx.select({ settings: organisations.settings }).from(organisations);
+  return club?.settings.units ? { units: club.settings.units } : {};
 }

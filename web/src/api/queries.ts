@@ -1,6 +1,20 @@
-import { QueryClient, useQuery } from '@tanstack/react-query';
+import { QueryClient, useInfiniteQuery, useQuery } from '@tanstack/react-query';
+import { type Action, may } from '@tropaeum/core/people/permissions';
 import { ApiError, ask } from './client';
-import type { AthleteDetail, CalendarLink, Me, OutboxMessage, Returned, Squads, StoredSession } from './types';
+import type {
+  AthleteDetail,
+  AuditEntry,
+  CalendarLink,
+  Invitation,
+  Me,
+  OutboxMessage,
+  Person,
+  Returned,
+  SignInKept,
+  SimulatedMail,
+  Squads,
+  StoredSession,
+} from './types';
 
 export const queryClient = new QueryClient({
   defaultOptions: {
@@ -26,3 +40,30 @@ export const useCalendarLinks = (squadId: string) =>
     queryKey: ['calendar-links', squadId],
     queryFn: () => ask<{ links: CalendarLink[] }>(`/squads/${squadId}/calendar-links`),
   });
+
+export const usePeople = () =>
+  useQuery({ queryKey: ['people'], queryFn: () => ask<{ people: Person[]; invitations: Invitation[] }>('/people') });
+export const useSignIns = () =>
+  useQuery({ queryKey: ['sign-ins'], queryFn: () => ask<{ signIns: SignInKept[] }>('/sign-ins') });
+export const useMails = (enabled: boolean) =>
+  useQuery({ queryKey: ['mails'], queryFn: () => ask<{ mails: SimulatedMail[] | null }>('/mails'), enabled });
+/** The trail page by page, of one athlete or of everybody. */
+export const useAudit = (athleteId: string) =>
+  useInfiniteQuery({
+    queryKey: ['audit', athleteId],
+    initialPageParam: '',
+    queryFn: ({ pageParam }) => {
+      const asked = new URLSearchParams({
+        ...(athleteId ? { athlete: athleteId } : {}),
+        ...(pageParam ? { before: pageParam } : {}),
+      });
+      return ask<{ entries: AuditEntry[] }>(`/audit?${asked}`);
+    },
+    getNextPageParam: ({ entries }) => (entries.length === 100 ? entries.at(-1)?.at.replace(' ', 'T') : undefined),
+  });
+
+/** Whether who is signed in may do something; nobody until that is known. */
+export function useMay(action: Action): boolean {
+  const { data } = useMe();
+  return data !== undefined && may(data.role, action);
+}

@@ -1,5 +1,7 @@
 import type { PainReport, Restriction } from '@tropaeum/core/athlete/athlete';
+import type { Units } from '@tropaeum/core/common/units';
 import type { Release } from '@tropaeum/core/limits/release';
+import type { Role } from '@tropaeum/core/people/permissions';
 import type { Move } from '@tropaeum/core/progress/proposal';
 import type { ReviewedItem } from '@tropaeum/core/review/review';
 import type { Fixture, PhaseSpan } from '@tropaeum/core/season/calendar/season-on';
@@ -14,8 +16,59 @@ export interface Me {
   id: string;
   name: string;
   email: string;
+  role: Role;
   organisation: string;
+  settings: { units?: Units };
+  hasSecondFactor: boolean;
+  /** Sees some squads only. */
+  limited: boolean;
   today: string;
+}
+
+export interface Person {
+  id: string;
+  name: string;
+  email: string;
+  role: Role;
+  /** Squads that somebody is limited to; none means all. */
+  squadIds: string[];
+}
+
+export interface Invitation {
+  id: string;
+  email: string;
+  role: Role | null;
+  squadIds: string[];
+  expiresAt: string;
+}
+
+export interface SignInKept {
+  id: string;
+  createdAt: string;
+  expiresAt: string;
+  agent: string | null;
+  address: string | null;
+  /** The one that asks. */
+  own: boolean;
+}
+
+export interface AuditEntry {
+  id: string;
+  at: string;
+  who: string | null;
+  action: string;
+  subject: string;
+  athleteId: string | null;
+  athlete: string | null;
+  fields: string[];
+  address: string | null;
+}
+
+export interface SimulatedMail {
+  to: string;
+  subject: string;
+  text: string;
+  at: string;
 }
 
 export interface Report {

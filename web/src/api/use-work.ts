@@ -1,5 +1,4 @@
-import type { QueryKey } from '@tanstack/react-query';
-import { useState } from 'react';
+import { type QueryKey, useMutation } from '@tanstack/react-query';
 import { ApiError } from './client';
 import { queryClient } from './queries';
 
@@ -20,26 +19,19 @@ interface Work {
   work: (what: string, doing: () => Promise<unknown>) => Promise<boolean>;
 }
 
-/** Writes of a panel, one under way at a time, with the queries that show what they change. */
+/** Writes of a panel, with the queries that show what they change. */
 export function useWork(...shownBy: QueryKey[]): Work {
-  const [busy, setBusy] = useState<string>();
-  const [problem, setProblem] = useState<string>();
+  const { mutateAsync, isPending, variables, error } = useMutation({
+    mutationFn: ({ doing }: { what: string; doing: () => Promise<unknown> }) => doing(),
+    onSuccess: () => Promise.all(shownBy.map((queryKey) => queryClient.invalidateQueries({ queryKey }))),
+  });
   return {
-    busy,
-    problem,
-    async work(what, doing) {
-      setBusy(what);
-      setProblem(undefined);
-      try {
-        await doing();
-        for (const queryKey of shownBy) await queryClient.invalidateQueries({ queryKey });
-        return true;
-      } catch (error) {
-        setProblem(wordsOf(error));
-        return false;
-      } finally {
-        setBusy(undefined);
-      }
-    },
+    busy: isPending ? variables.what : undefined,
+    problem: error ? wordsOf(error) : undefined,
+    work: (what, doing) =>
+      mutateAsync({ what, doing }).then(
+        () => true,
+        () => false,
+      ),
   };
 }

@@ -7,6 +7,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { useParams } from 'react-router';
 import { dayName } from '../ui/days';
 import { Figure } from '../ui/Figure';
+import { shownInUnits } from '../ui/units';
 import { blockWords, leftWords, takes } from '../ui/words';
 import { Finish } from './Finish';
 import type { LinkAnswer } from './offline-db';
@@ -137,7 +138,7 @@ export function AthletePage() {
               : started
                 ? `${keys.size} of ${sets} sets done`
                 : things.length
-                  ? `You need: ${things.join(', ')}.`
+                  ? shownInUnits(`You need: ${things.join(', ')}.`)
                   : 'No equipment today.'}
         </p>
       </header>

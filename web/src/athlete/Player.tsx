@@ -5,6 +5,7 @@ import { partAt } from '@tropaeum/core/sport/signature/rounds';
 import { Volume2, VolumeX, X } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { Figure } from '../ui/Figure';
+import { shownInUnits } from '../ui/units';
 import { clock, leftWords, takes, words } from '../ui/words';
 import { figurePosition } from './figure-position';
 import { Beat, Left } from './PlayerParts';
@@ -175,7 +176,7 @@ export function Player(props: FloorProps) {
             <p className="text-lg leading-snug text-quiet">{item.cues[(upcoming.set - 1) % item.cues.length]}</p>
             {item.note && <p className="mt-1 text-lg leading-snug font-semibold">{item.note}</p>}
             {item.cautions[0] && state.kind === 'ready' && (
-              <p className="mt-1 text-base text-oxide">{item.cautions[0]}</p>
+              <p className="mt-1 text-base text-oxide">{shownInUnits(item.cautions[0])}</p>
             )}
           </>
         )}

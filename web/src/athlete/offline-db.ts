@@ -1,3 +1,4 @@
+import type { Units } from '@tropaeum/core/common/units';
 import type { Region } from '@tropaeum/core/exercise/model/vocabulary';
 import type { Plan } from '@tropaeum/core/session/plan/plan-types';
 import Dexie, { type EntityTable } from 'dexie';
@@ -6,6 +7,8 @@ import Dexie, { type EntityTable } from 'dexie';
 export interface LinkAnswer {
   athlete: { id?: string; name: string; heightCm: number; massKg: number; sex?: 'female' | 'male' | null };
   today: string;
+  /** Units of the club; a copy of before has none. */
+  units?: Units;
   /** The next days: fixtures and laid sessions; a copy of before has none. */
   week?: { on: string; label: string; name: string; minutes?: number; start?: string }[];
   session: {

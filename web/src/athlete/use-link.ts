@@ -2,6 +2,7 @@ import { type Step, setKey } from '@tropaeum/core/session/player/steps';
 import { useCallback, useEffect, useState } from 'react';
 import { v7 } from 'uuid';
 import { ApiError, ask } from '../api/client';
+import { setUnits } from '../ui/units';
 import { type LinkAnswer, phone, type StoredReport, type StoredSet, takeUpOlderLinks } from './offline-db';
 import { isLinkClosed, pendingOf, refusedOf, sendPending } from './outbox-sync';
 
@@ -54,6 +55,10 @@ export function useLink(token: string): LinkSession {
   const [closed, setClosed] = useState<string>();
   const [reported, setReported] = useState(false);
   const sessionId = answer?.session?.id;
+  const take = useCallback((given: LinkAnswer) => {
+    setUnits(given.units);
+    setAnswer(given);
+  }, []);
 
   const reread = useCallback(
     async (id: string) => {
@@ -67,13 +72,13 @@ export function useLink(token: string): LinkSession {
   useEffect(() => {
     const load = async () => {
       const kept = await phone.answers.get(token);
-      if (kept) setAnswer(kept.answer);
+      if (kept) take(kept.answer);
       try {
         const fresh = await ask<LinkAnswer>(`/link/${token}`);
         await phone.answers.put({ token, answer: fresh });
         await takeUpOlderLinks(token, fresh);
         await takeOver(token, fresh);
-        setAnswer(fresh);
+        take(fresh);
       } catch (error) {
         if (isLinkClosed(error)) setClosed(error.message);
         if (!kept)
@@ -85,7 +90,7 @@ export function useLink(token: string): LinkSession {
       }
     };
     void load();
-  }, [token]);
+  }, [token, take]);
 
   const sendNow = useCallback(
     async (id: string) => {

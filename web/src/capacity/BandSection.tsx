@@ -6,6 +6,7 @@ import { bandCurve } from '@tropaeum/core/kit/loads';
 import { useState } from 'react';
 import { useDevice } from '../devices/listening';
 import { type PartProps, Section } from '../ui/Section';
+import { shownInUnits } from '../ui/units';
 import { percent } from '../ui/words';
 import { BandPlot } from './BandPlot';
 
@@ -51,7 +52,7 @@ function Band({ item, measuring, onMeasure }: { item: KitItem; measuring: boolea
   return (
     <>
       <p className="flex items-baseline justify-between gap-2 text-[0.88rem]">
-        <b>{describeItem(item)}</b>
+        <b>{shownInUnits(describeItem(item))}</b>
         <button type="button" className="text-[0.82rem] underline" aria-expanded={measuring} onClick={onMeasure}>
           {measuring ? 'Cancel' : item.measured ? 'Measure again' : 'Measure'}
         </button>

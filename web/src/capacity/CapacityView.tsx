@@ -7,6 +7,7 @@ import { useAthlete } from '../api/queries';
 import { everythingSaved } from '../saving/registry';
 import { Trouble, Waiting } from '../ui/States';
 import { UndoKeys } from '../ui/UndoKeys';
+import { useMeasures } from '../ui/units';
 import { BandSection } from './BandSection';
 import { JointStrength } from './JointStrength';
 import { KitSection } from './KitSection';
@@ -52,6 +53,7 @@ export function CapacityView() {
 }
 
 function Ability({ athleteId }: { athleteId: string }) {
+  const measures = useMeasures();
   const { squads } = useOutletContext<CoachContext>();
   const [address, setAddress] = useSearchParams();
   const { detail, opened } = useOpenBench(athleteId);
@@ -76,7 +78,8 @@ function Ability({ athleteId }: { athleteId: string }) {
             {name}
           </Link>
           <span className="ml-3 text-[0.92rem] font-normal text-quiet [font-family:var(--font-text)]">
-            {athlete.level} · {athlete.massKg} kg · {athlete.heightCm} cm · {ageOn(athlete.born, date)} years
+            {athlete.level} · {measures.mass(athlete.massKg)} · {measures.length(athlete.heightCm)} ·{' '}
+            {ageOn(athlete.born, date)} years
           </span>
         </h1>
         <div className="flex shrink-0 items-center gap-2">

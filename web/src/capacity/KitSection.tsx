@@ -5,6 +5,7 @@ import { describeItem } from '@tropaeum/core/kit/kit-words';
 import { massRangeOf } from '@tropaeum/core/kit/mass';
 import { useState } from 'react';
 import { Chip, type PartProps, Section } from '../ui/Section';
+import { shownInUnits } from '../ui/units';
 import { words } from '../ui/words';
 import { EquipmentAdvice } from './EquipmentAdvice';
 
@@ -44,7 +45,7 @@ export function KitSection({ brief, change }: PartProps) {
             onRemove={() => change({ kit: { ...kit, items: kit.items.filter((_, k) => k !== i) } })}
           >
             {(item.count ?? 1) > 1 ? `${item.count} × ` : ''}
-            {describeItem(item)}
+            {shownInUnits(describeItem(item))}
             {unsure(item)}
           </Chip>
         ))}

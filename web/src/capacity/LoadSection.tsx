@@ -2,6 +2,7 @@ import { handWeights } from '@tropaeum/core/exercise/library/kit-groups';
 import { loadOptions } from '@tropaeum/core/kit/loads';
 import type { Brief } from '@tropaeum/core/session/brief/brief';
 import { Section } from '../ui/Section';
+import { shownInUnits } from '../ui/units';
 
 const inHand = [...handWeights, 'can', 'medicine-ball', 'barbell'] as const;
 const maxShown = 7;
@@ -28,7 +29,7 @@ export function LoadSection({ brief }: { brief: Brief }) {
           <ul>
             {thinned(options).map(({ kg, with: what }) => (
               <li key={what} className="grid grid-cols-[3.9rem_1fr] items-baseline gap-2 text-[0.84rem]">
-                <span className="dose text-right">{kg} kg</span>
+                <span className="dose text-right">{shownInUnits(`${kg} kg`)}</span>
                 <span className="leading-tight">{what.replace(/ [\d.]+ kg$/, '')}</span>
               </li>
             ))}

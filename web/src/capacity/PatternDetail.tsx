@@ -2,6 +2,7 @@ import type { Brief } from '@tropaeum/core/session/brief/brief';
 import { useEffect, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { Figure } from '../ui/Figure';
+import { shownInUnits } from '../ui/units';
 import { capital, words } from '../ui/words';
 import { measurer, type OfferedReach, type OfferedWay, type PatternOffer } from '../workers/measuring';
 import { amountWords, zoneShort } from './zone-words';
@@ -45,7 +46,7 @@ export function PatternDetail({ brief, offer }: { brief: Brief; offer: PatternOf
             >
               <span className="min-w-0">
                 <span className="block truncate">{e.name}</span>
-                <span className="block truncate text-[0.76rem] text-quiet">{e.with}</span>
+                <span className="block truncate text-[0.76rem] text-quiet">{shownInUnits(e.with)}</span>
               </span>
               <span className="shrink-0 text-right leading-tight">
                 <span className="dose">{e.reached ? `${Math.round(e.reached.share * 100)} %` : 'by RIR'}</span>
@@ -88,8 +89,8 @@ function Chosen({ brief, exercise }: { brief: Brief; exercise: OfferedReach }) {
       </Link>
       {reached ? (
         <p className="text-[0.86rem] leading-snug">
-          With {exercise.with}: {Math.round(reached.between.low * 100)} to {Math.round(reached.between.high * 100)} % of
-          max, <b>{amountWords(reached)}</b>{' '}
+          With {shownInUnits(exercise.with)}: {Math.round(reached.between.low * 100)} to{' '}
+          {Math.round(reached.between.high * 100)} % of max, <b>{amountWords(reached)}</b>{' '}
           {reached.counts === 'seconds' ? 'until form breaks' : 'repetitions to failure'}.
         </p>
       ) : (

@@ -11,6 +11,7 @@ import { SeasonRibbon } from '../season/SeasonRibbon';
 import { athleteState } from '../squad/athlete-state';
 import { inDays } from '../ui/days';
 import { Trouble, Waiting } from '../ui/States';
+import { setUnits } from '../ui/units';
 import { Tour } from './Tour';
 
 const shortName = (name: string) => {
@@ -98,6 +99,10 @@ export function CoachLayout() {
   useEffect(() => {
     if (unknown) void navigate('/sign-in', { replace: true });
   }, [unknown, navigate]);
+
+  useEffect(() => {
+    if (me.data) setUnits(me.data.settings.units);
+  }, [me.data]);
 
   if (unknown) return null;
   const error = me.error ?? squads.error;

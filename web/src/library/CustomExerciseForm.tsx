@@ -12,7 +12,7 @@ import { type KitKind, levels } from '@tropaeum/core/exercise/model/vocabulary';
 import { type ReactNode, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { ApiError, ask } from '../api/client';
-import { queryClient } from '../api/queries';
+import { queryClient, useMay } from '../api/queries';
 
 interface FormProps {
   variant: Variant;
@@ -107,6 +107,7 @@ function Field({
 
 /** An exercise of the club's own: a shipped one with other words, dose and kit. What is wrong is said at the field; typing stays. */
 export function CustomExerciseForm({ variant, own, takenIds, onClose }: FormProps) {
+  const mayDelete = useMay('delete');
   const navigate = useNavigate();
   const copyOf = own?.copyOf ?? variant.id;
   const [typed, setTyped] = useState(() =>
@@ -220,7 +221,7 @@ export function CustomExerciseForm({ variant, own, takenIds, onClose }: FormProp
                   Cancel
                 </button>
               </span>
-              {own && (
+              {own && mayDelete && (
                 <button type="button" className="key text-oxide" onClick={() => void remove()}>
                   Remove
                 </button>

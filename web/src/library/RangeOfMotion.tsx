@@ -10,6 +10,7 @@ import type { LoadOption } from '@tropaeum/core/kit/load-option';
 import { Pause, Play } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Figure } from '../ui/Figure';
+import { shownInUnits } from '../ui/units';
 import { percent } from '../ui/words';
 import { LevelSteps } from './FigureGrid';
 import { MomentPlot } from './MomentPlot';
@@ -105,7 +106,7 @@ export function RangeOfMotion({ variant, drawnAs, athlete, whose, loads, usualKg
                 ...(loads.length ? loads : [{ kg: usualKg || 5, with: `${usualKg || 5} kg` }]),
               ].map((o) => (
                 <option key={o.kg + o.with} value={o.kg}>
-                  {o.with}
+                  {shownInUnits(o.with)}
                 </option>
               ))}
             </select>

@@ -4,6 +4,7 @@ import type { Loading } from '@tropaeum/core/exercise/mechanics/loading';
 import type { Brief } from '@tropaeum/core/session/brief/brief';
 import { Link } from 'react-router';
 import { Figure } from '../ui/Figure';
+import { shownInUnits } from '../ui/units';
 import { measurer } from '../workers/measuring';
 
 interface AlikeProps {
@@ -37,7 +38,7 @@ export function SimilarExercises({ variantId, brief, loading, query }: AlikeProp
             <Figure variant={catalogue.drawnAs(variant)} name="" className="h-9 w-12 shrink-0" />
             <span className="min-w-0 flex-1 truncate text-[0.9rem]">
               {catalogue.byId(variant)?.name}
-              {load && <span className="text-quiet"> with {load.with}</span>}
+              {load && <span className="text-quiet"> with {shownInUnits(load.with)}</span>}
             </span>
             <span className="dose whitespace-nowrap">{Math.round(likeness * 100)} % similar</span>
           </Link>

@@ -2,8 +2,8 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { newAthleteLink } from '../api/athlete-link';
 import { ask } from '../api/client';
-import { useOutbox } from '../api/queries';
-import type { OutboxMessage } from '../api/types';
+import { useMails, useMay, useOutbox } from '../api/queries';
+import type { OutboxMessage, SimulatedMail } from '../api/types';
 import { useWork } from '../api/use-work';
 import { CopyButton } from '../ui/CopyButton';
 import { dayAndTime, dayOfMoment } from '../ui/days';
@@ -14,6 +14,7 @@ export function Messages() {
   const outbox = useOutbox();
   const [made, setMade] = useState<{ athleteId: string; link: string }>();
   const { problem, work } = useWork(['outbox']);
+  const mails = useMails(useMay('people')).data?.mails ?? [];
   if (outbox.error) return <Trouble error={outbox.error} again={() => void outbox.refetch()} />;
   if (!outbox.data) return <Waiting what="Opening messages" />;
   const { messages } = outbox.data;
@@ -73,6 +74,7 @@ export function Messages() {
           ))}
         </ul>
       )}
+      {mails.length > 0 && <Mails mails={mails} />}
     </main>
   );
 }
@@ -103,5 +105,43 @@ function NewLink({ link }: { link: string }) {
       </a>
       <CopyButton text={link} className="key h-7 shrink-0" />
     </p>
+  );
+}
+
+/** Mail that would have gone out: no mail server is set, so it is shown here until the server is started again. */
+function Mails({ mails }: { mails: readonly SimulatedMail[] }) {
+  return (
+    <section className="mt-8 max-w-4xl">
+      <h2 className="head text-lg">Mail not sent</h2>
+      <p className="text-quiet">
+        No mail server is set, so invitations and new passwords are shown here until the server restarts.
+      </p>
+      <ul className="mt-2">
+        {mails.map((mail) => (
+          <li key={mail.at + mail.to} className="border-b border-edge py-2.5">
+            <p className="flex justify-between gap-4">
+              <b>{mail.subject}</b>
+              <span className="text-small text-quiet">
+                to {mail.to}, {dayAndTime(mail.at)}
+              </span>
+            </p>
+            <p className="whitespace-pre-line">
+              {mail.text
+                .trim()
+                .split(/(https?:\/\/\S+)/)
+                .map((part) =>
+                  part.startsWith('http') ? (
+                    <a key={part} href={part} className="dose break-all underline">
+                      {part}
+                    </a>
+                  ) : (
+                    part
+                  ),
+                )}
+            </p>
+          </li>
+        ))}
+      </ul>
+    </section>
   );
 }

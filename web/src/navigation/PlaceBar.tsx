@@ -4,6 +4,7 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useLocation } from 'react-router';
 import type { Me, Squads } from '../api/types';
 import { toggleTheme } from '../ui/theme';
+import { capital } from '../ui/words';
 import { KeyboardHelp } from './KeyboardHelp';
 import { isIn, placesFor } from './places';
 import { useGoKeys } from './use-go-keys';
@@ -60,10 +61,10 @@ export function PlaceBar({ me, squads, season, signOut }: PlaceBarProps) {
         ?
       </button>
       <Menu>
-        <MenuButton className="cursor-pointer px-2 text-quiet hover:text-ink data-open:text-ink">Settings</MenuButton>
+        <MenuButton className="cursor-pointer px-2 text-quiet hover:text-ink data-open:text-ink">{me.name}</MenuButton>
         <MenuItems anchor="bottom end" className="z-30 w-56 border border-stone bg-lit py-1 text-[0.9rem] shadow-lg">
           <p className="px-3 py-1 text-small text-quiet">
-            {me.name}, {me.organisation}
+            {capital(me.role)} of {me.organisation}
           </p>
           <MenuItem>
             <button

@@ -15,6 +15,7 @@ export const placesFor = (season: string | undefined): Place[] => [
   { name: 'Library', key: 'l', to: '/library', within: /^\/library\// },
   { name: 'Sports', key: 'p', to: '/demands', within: /^\/demands/ },
   { name: 'Messages', key: 'm', to: '/outbox' },
+  { name: 'Settings', key: 't', to: '/settings', within: /^\/settings/ },
 ];
 
 export const isIn = ({ to, within }: Place, path: string): boolean => path === to || (within?.test(path) ?? false);

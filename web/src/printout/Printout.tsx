@@ -6,6 +6,7 @@ import { useAthlete, useStoredSession } from '../api/queries';
 import { dayName } from '../ui/days';
 import { Figure } from '../ui/Figure';
 import { Trouble, Waiting } from '../ui/States';
+import { shownInUnits } from '../ui/units';
 import { blockWords, leftWords, takes } from '../ui/words';
 
 /** Paper with the class that asks for it; the pages themselves are in the stylesheet. */
@@ -58,7 +59,7 @@ export function Printout() {
       </header>
       {things.length > 0 && (
         <p className="border-b border-stone py-1">
-          <b>Equipment:</b> {things.join(', ')}.
+          <b>Equipment:</b> {shownInUnits(things.join(', '))}.
         </p>
       )}
       {plan.limits?.map((limit) => (
@@ -119,7 +120,7 @@ export function Printout() {
       ))}
       <footer className="mt-2 leading-snug">
         <p>
-          <b>Cautions:</b> {cautions.join(' ')}
+          <b>Cautions:</b> {shownInUnits(cautions.join(' '))}
         </p>
         <p className="mt-1">
           Stop if pain is sharp or gets worse, or if you are dizzy or have chest pain, and tell someone. Under 18: an

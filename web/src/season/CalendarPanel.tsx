@@ -3,6 +3,7 @@ import { entriesOf } from '@tropaeum/core/season/plan/season-case';
 import { RefreshCw, X } from 'lucide-react';
 import { useState } from 'react';
 import { ask } from '../api/client';
+import { useMay } from '../api/queries';
 import type { ListedAthlete, Squad } from '../api/types';
 import { useWork } from '../api/use-work';
 import { ageOf, dayName } from '../ui/days';
@@ -58,6 +59,7 @@ export function CalendarPanel({ squad, athlete, stored, today }: CalendarPanelPr
 }
 
 function Feeds({ squadId, feeds }: { squadId: string; feeds: Feed[] }) {
+  const mayDelete = useMay('delete');
   const [url, setUrl] = useState('');
   const { busy, problem, work } = useWork(seasonKey(squadId), ['squads']);
   return (
@@ -78,13 +80,15 @@ function Feeds({ squadId, feeds }: { squadId: string; feeds: Feed[] }) {
               >
                 <RefreshCw size={13} className={busy === feed.id ? 'animate-spin' : ''} />
               </button>
-              <button
-                type="button"
-                aria-label="Unsubscribe"
-                onClick={() => void work(feed.id, () => ask(`/feeds/${feed.id}`, 'DELETE'))}
-              >
-                <X size={13} />
-              </button>
+              {mayDelete && (
+                <button
+                  type="button"
+                  aria-label="Unsubscribe"
+                  onClick={() => void work(feed.id, () => ask(`/feeds/${feed.id}`, 'DELETE'))}
+                >
+                  <X size={13} />
+                </button>
+              )}
             </div>
             <p className={feed.problem ? 'text-oxide' : 'text-quiet'}>
               {feed.entries.length} entries, updated {feed.readAt ? ageOf(feed.readAt) : 'never'}

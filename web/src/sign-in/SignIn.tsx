@@ -1,58 +1,72 @@
-import { type FormEvent, useState } from 'react';
-import { useNavigate } from 'react-router';
+import { useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { object, string } from 'yup';
 import { ApiError, ask } from '../api/client';
 import { queryClient } from '../api/queries';
-import { Figure } from '../ui/Figure';
+import { Field, FormProblem, useForm } from '../ui/Form';
+import { Entrance } from './Entrance';
+
+const rules = object({
+  email: string().trim().required('is required'),
+  password: string().required('is required'),
+  code: string().default(''),
+});
 
 export function SignIn() {
   const navigate = useNavigate();
-  const [problem, setProblem] = useState('');
-  const [busy, setBusy] = useState(false);
-  const submit = async (event: FormEvent<HTMLFormElement>) => {
-    event.preventDefault();
-    const fields = new FormData(event.currentTarget);
-    setBusy(true);
-    setProblem('');
+  /** The password was right, and the account has a second factor. */
+  const [asksCode, setAsksCode] = useState(false);
+  const form = useForm(rules, { email: '', password: '', code: '' });
+  const submit = form.sends(async ({ email, password, code }) => {
     try {
-      await ask('/sign-in', 'POST', { email: fields.get('email'), password: fields.get('password') });
-      queryClient.clear();
-      await navigate('/');
+      await ask('/sign-in', 'POST', { email, password, ...(code ? { code } : {}) });
     } catch (error) {
-      setProblem(error instanceof ApiError ? error.message : 'Sign-in failed. Try again.');
-    } finally {
-      setBusy(false);
+      if (error instanceof ApiError && error.faults[0]?.path === 'code') {
+        setAsksCode(true);
+        if (!asksCode) return;
+      }
+      throw error;
     }
-  };
+    queryClient.clear();
+    await navigate('/');
+  });
   return (
-    <main className="mx-auto grid min-h-dvh max-w-4xl items-center gap-12 px-8 md:grid-cols-2">
-      <section aria-hidden="true" className="hidden md:block">
-        <Figure variant="rear-foot-raised-split-squat" name="" playing className="h-80 w-full" />
-      </section>
-      <form onSubmit={submit} className="max-w-sm">
-        <h1 className="name-wide text-4xl">Tropaeum</h1>
+    <Entrance>
+      <form onSubmit={(event) => void submit(event)} noValidate>
         <p className="mt-2 text-quiet">Home training sessions for athletes of your sport.</p>
-        <label className="label mt-8 block" htmlFor="email">
-          E-mail
-        </label>
-        <input id="email" name="email" type="email" autoComplete="username" required className="field mt-1 h-10" />
-        <label className="label mt-4 block" htmlFor="password">
-          Password
-        </label>
-        <input
-          id="password"
+        <Field form={form} name="email" label="E-mail" type="email" autoComplete="username" className="mt-8" />
+        <Field
+          form={form}
           name="password"
+          label="Password"
           type="password"
           autoComplete="current-password"
-          required
-          className="field mt-1 h-10"
+          className="mt-4"
         />
-        <p role="alert" className="mt-3 min-h-6 text-oxide">
-          {problem}
-        </p>
-        <button type="submit" disabled={busy} className="key key-strong mt-1 h-10 w-full justify-center">
-          {busy ? 'Signing in …' : 'Sign in'}
+        {asksCode && (
+          <Field
+            form={form}
+            name="code"
+            label="Code of your authenticator app, or a recovery code"
+            autoComplete="one-time-code"
+            autoFocus
+            className="mt-4"
+          />
+        )}
+        <FormProblem form={form} />
+        <button
+          type="submit"
+          disabled={form.formState.isSubmitting}
+          className="key key-strong mt-1 h-10 w-full justify-center"
+        >
+          {form.formState.isSubmitting ? 'Signing in …' : 'Sign in'}
         </button>
+        <p className="mt-3 text-small">
+          <Link to="/password" className="underline">
+            Forgot the password?
+          </Link>
+        </p>
       </form>
-    </main>
+    </Entrance>
   );
 }

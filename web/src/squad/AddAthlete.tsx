@@ -1,144 +1,127 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
+import { typedIn } from '@tropaeum/core/common/units';
 import { levels } from '@tropaeum/core/exercise/model/vocabulary';
-import { type FormEvent, useState } from 'react';
+import { useId } from 'react';
 import { useNavigate } from 'react-router';
-import { ApiError, ask } from '../api/client';
+import { object, string } from 'yup';
+import { ask } from '../api/client';
 import { queryClient } from '../api/queries';
 import type { Squad } from '../api/types';
 import { sportIn, sportsIn, useClubSports } from '../demands/club-sports';
+import { Field, FormProblem, useForm } from '../ui/Form';
+import { useMeasures } from '../ui/units';
 
 /** Chosen for a squad that begins with this athlete. */
 const newSquad = 'new';
 
-interface Fault {
-  path: string;
-  message: string;
-}
+const text = string().trim().default('');
+const rules = object({
+  name: text.required('is required').max(80, 'must be 80 characters or fewer'),
+  squadId: text.required('is required'),
+  squadName: text.when('squadId', ([squad], name) => (squad === newSquad ? name.required('is required') : name)),
+  sportId: text,
+  role: text,
+  born: text.required('is required'),
+  sex: text,
+  height: text.required('is required'),
+  mass: text.required('is required'),
+  level: text,
+});
+
+/** Which field of the form a path of the server means. */
+const fieldOf = (path: string): string =>
+  ({
+    'newSquad.name': 'squadName',
+    'newSquad.sportId': 'sportId',
+    'athlete.heightCm': 'height',
+    'athlete.massKg': 'mass',
+    'athlete.born': 'born',
+  })[path] ?? path;
 
 /** The few things a first session needs to know; kit and limits come with the brief. */
 export function AddAthlete({ squads, onClose }: { squads: Squad[]; onClose: () => void }) {
   const navigate = useNavigate();
-  const [squadId, setSquadId] = useState(squads[0]?.id ?? newSquad);
-  const [faults, setFaults] = useState<Fault[]>([]);
+  const { units } = useMeasures();
   const club = useClubSports().data ?? [];
-  const [sportId, setSportId] = useState('handball');
+  const form = useForm(rules, {
+    ...{ name: '', squadId: squads[0]?.id ?? newSquad, squadName: '', sportId: 'handball', role: '' },
+    ...{ born: '', sex: '', height: '', mass: '', level: 'beginner' },
+  });
+  const [squadId, sportId] = form.watch(['squadId', 'sportId']);
   const isNew = squadId === newSquad;
   const roles = sportIn(club, isNew ? sportId : (squads.find((s) => s.id === squadId)?.sportId ?? ''))?.roles ?? [];
-  const submit = async (event: FormEvent<HTMLFormElement>) => {
-    event.preventDefault();
-    const form = new FormData(event.currentTarget);
-    const text = (name: string) => String(form.get(name) ?? '');
-    try {
-      const { id } = await ask<{ id: string }>('/athletes', 'POST', {
-        name: text('name'),
-        ...(isNew ? { newSquad: { name: text('squadName'), sportId } } : { squadId }),
-        role: text('role'),
-        athlete: {
-          heightCm: Number(text('heightCm')),
-          massKg: Number(text('massKg')),
-          born: text('born'),
-          level: text('level'),
-          ...(text('sex') ? { sex: text('sex') } : {}),
-        },
-      });
-      await queryClient.invalidateQueries({ queryKey: ['squads'] });
-      await navigate(`/athletes/${id}`);
-    } catch (error) {
-      setFaults(
-        error instanceof ApiError
-          ? error.faults.length
-            ? error.faults
-            : [{ path: '', message: error.message }]
-          : [{ path: '', message: 'Not added. Try again.' }],
-      );
-    }
-  };
-  const fault = (path: string) => faults.find((f) => f.path === path)?.message;
-  const field = (label: string, name: string, path: string, type: string, extra: object = {}) => (
-    <label className="block">
-      <span className="label">{label}</span>
-      <input name={name} type={type} className="field mt-0.5" aria-invalid={Boolean(fault(path))} {...extra} />
-      {fault(path) && <span className="text-small text-oxide">{fault(path)}</span>}
-    </label>
-  );
-  const known = new Set(['name', 'newSquad.name', 'athlete.heightCm', 'athlete.massKg', 'athlete.born']);
+  const submit = form.sends(async (values) => {
+    const { id } = await ask<{ id: string }>('/athletes', 'POST', {
+      name: values.name,
+      ...(isNew ? { newSquad: { name: values.squadName, sportId } } : { squadId }),
+      role: roles.some((r) => r.id === values.role) ? values.role : roles[0]?.id,
+      athlete: {
+        heightCm: typedIn(Number(values.height), units.length),
+        massKg: typedIn(Number(values.mass), units.mass),
+        born: values.born,
+        level: values.level,
+        ...(values.sex ? { sex: values.sex } : {}),
+      },
+    });
+    await queryClient.invalidateQueries({ queryKey: ['squads'] });
+    await navigate(`/athletes/${id}`);
+  }, fieldOf);
   return (
     <Dialog open onClose={onClose} className="relative z-20">
       <div className="fixed inset-0 bg-ink/40" aria-hidden="true" />
       <div className="fixed inset-0 grid place-items-center p-4">
         <DialogPanel className="w-full max-w-md border-2 border-ink bg-paper p-6">
           <DialogTitle className="head text-xl">New athlete</DialogTitle>
-          <form onSubmit={submit} className="mt-4 grid grid-cols-2 gap-3" noValidate>
-            <div className="col-span-2">{field('Name', 'name', 'name', 'text', { autoFocus: true })}</div>
-            <label className="block">
-              <span className="label">Squad</span>
-              <select className="field mt-0.5" value={squadId} onChange={(e) => setSquadId(e.target.value)}>
-                {squads.map((s) => (
-                  <option key={s.id} value={s.id}>
-                    {s.name}
-                  </option>
-                ))}
-                <option value={newSquad}>New squad …</option>
-              </select>
-            </label>
+          <form onSubmit={(event) => void submit(event)} className="mt-4 grid grid-cols-2 gap-3" noValidate>
+            <Field form={form} name="name" label="Name" autoFocus className="col-span-2" />
+            <Choice label="Squad" {...form.register('squadId')}>
+              {squads.map((s) => (
+                <option key={s.id} value={s.id}>
+                  {s.name}
+                </option>
+              ))}
+              <option value={newSquad}>New squad …</option>
+            </Choice>
             {isNew && (
               <>
-                {field('Squad name', 'squadName', 'newSquad.name', 'text')}
-                <label className="block">
-                  <span className="label">Sport</span>
-                  <select className="field mt-0.5" value={sportId} onChange={(e) => setSportId(e.target.value)}>
-                    {sportsIn(club).map((s) => (
-                      <option key={s.id} value={s.id}>
-                        {s.name}
-                      </option>
-                    ))}
-                  </select>
-                </label>
+                <Field form={form} name="squadName" label="Squad name" />
+                <Choice label="Sport" {...form.register('sportId')}>
+                  {sportsIn(club).map((s) => (
+                    <option key={s.id} value={s.id}>
+                      {s.name}
+                    </option>
+                  ))}
+                </Choice>
               </>
             )}
-            <label className="block">
-              <span className="label">Role</span>
-              <select className="field mt-0.5" name="role">
-                {roles.map((r) => (
-                  <option key={r.id} value={r.id}>
-                    {r.name}
-                  </option>
-                ))}
-              </select>
-            </label>
-            {field('Born', 'born', 'athlete.born', 'date')}
-            <label className="block">
-              <span className="label">Sex</span>
-              <select className="field mt-0.5" name="sex">
-                <option value="">not stated</option>
-                <option value="female">female</option>
-                <option value="male">male</option>
-              </select>
-            </label>
-            {field('Height, cm', 'heightCm', 'athlete.heightCm', 'number')}
-            {field('Mass, kg', 'massKg', 'athlete.massKg', 'number')}
-            <label className="block">
-              <span className="label">Level</span>
-              <select className="field mt-0.5" name="level" defaultValue="beginner">
-                {levels.map((l) => (
-                  <option key={l}>{l}</option>
-                ))}
-              </select>
-            </label>
-            <div className="col-span-2" role="alert">
-              {faults
-                .filter((f) => !known.has(f.path))
-                .map((f) => (
-                  <p key={f.path} className="text-small text-oxide">
-                    {f.path} {f.message}
-                  </p>
-                ))}
+            <Choice label="Role" {...form.register('role')}>
+              {roles.map((r) => (
+                <option key={r.id} value={r.id}>
+                  {r.name}
+                </option>
+              ))}
+            </Choice>
+            <Field form={form} name="born" label="Born" type="date" />
+            <Choice label="Sex" {...form.register('sex')}>
+              <option value="">not stated</option>
+              <option value="female">female</option>
+              <option value="male">male</option>
+            </Choice>
+            <Field form={form} name="height" label={`Height, ${units.length}`} type="number" step="any" />
+            <Field form={form} name="mass" label={`Mass, ${units.mass}`} type="number" step="any" />
+            <Choice label="Level" {...form.register('level')}>
+              {levels.map((l) => (
+                <option key={l}>{l}</option>
+              ))}
+            </Choice>
+            <div className="col-span-2">
+              <FormProblem form={form} />
             </div>
             <div className="col-span-2 flex justify-end gap-2">
               <button type="button" className="key key-plain" onClick={onClose}>
                 Cancel
               </button>
-              <button type="submit" className="key key-strong">
+              <button type="submit" className="key key-strong" disabled={form.formState.isSubmitting}>
                 Add and plan a session
               </button>
             </div>
@@ -146,5 +129,17 @@ export function AddAthlete({ squads, onClose }: { squads: Squad[]; onClose: () =
         </DialogPanel>
       </div>
     </Dialog>
+  );
+}
+
+function Choice({ label, ...select }: React.ComponentProps<'select'> & { label: string }) {
+  const id = useId();
+  return (
+    <div>
+      <label className="label block" htmlFor={id}>
+        {label}
+      </label>
+      <select id={id} className="field mt-0.5" {...select} />
+    </div>
   );
 }

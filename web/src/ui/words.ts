@@ -1,5 +1,6 @@
 import { capital, words } from '@tropaeum/core/common/text';
 import type { PlanItem } from '@tropaeum/core/session/plan/plan-types';
+import { shownInUnits } from './units';
 
 const blockNames: Readonly<Record<string, string>> = {
   raise: 'Warm-up: pulse',
@@ -28,5 +29,5 @@ export function leftWords({ intensity, reps }: PlanItem): string {
 /** What an item takes: load, furniture, anchors; the body alone when nothing. Plans of before know their load only. */
 export function takes({ uses, load }: PlanItem): string {
   const things = uses ?? (load ? [load.with] : []);
-  return things.length ? things.join(', ') : 'body';
+  return things.length ? shownInUnits(things.join(', ')) : 'body';
 }

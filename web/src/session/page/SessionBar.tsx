@@ -6,6 +6,7 @@ import { Link } from 'react-router';
 import type { ListedSession } from '../../api/types';
 import type { SaveState } from '../../saving/debounced-saver';
 import { UndoKeys } from '../../ui/UndoKeys';
+import { useMeasures } from '../../ui/units';
 import { words } from '../../ui/words';
 import { useWritten } from '../state/store';
 
@@ -29,6 +30,7 @@ interface SessionBarProps {
 /** Whose session it is, and the keys that do something with the whole of it. */
 export function SessionBar({ athleteId, name, context, save, lastDone, sending, onSend }: SessionBarProps) {
   const session = useWritten();
+  const measures = useMeasures();
   const { brief, draft, stored, composing } = session;
   const role = context.sport.roles.find((r) => r.id === brief.sport.role)?.name.toLowerCase();
   const age = ageOn(brief.athlete.born, brief.date);
@@ -45,7 +47,8 @@ export function SessionBar({ athleteId, name, context, save, lastDone, sending, 
         <span className="ml-3 text-[0.92rem] font-normal text-quiet [font-family:var(--font-text)]">
           {label !== '-' && <b className="dose mr-1 text-ink">{label}</b>}
           {role} · {brief.athlete.dominantSide ? `${brief.athlete.dominantSide} arm · ` : ''}
-          {brief.athlete.massKg} kg{age < 18 ? ` · ${age} years` : ''} · {words(brief.aim)}
+          {measures.mass(brief.athlete.massKg)}
+          {age < 18 ? ` · ${age} years` : ''} · {words(brief.aim)}
           {lastDone && (
             <>
               {' · '}

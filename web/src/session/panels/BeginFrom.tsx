@@ -7,7 +7,7 @@ import { byTemplate } from '@tropaeum/core/session/squad/template';
 import { X } from 'lucide-react';
 import { useState } from 'react';
 import { ask } from '../../api/client';
-import { useAthlete } from '../../api/queries';
+import { useAthlete, useMay } from '../../api/queries';
 import type { Returned, StoredSession } from '../../api/types';
 import { dayName } from '../../ui/days';
 import { Adapters } from '../../workers/adapting';
@@ -25,6 +25,7 @@ async function decisionsOn(session: StoredSession): Promise<Map<string, Move>> {
 
 /** An empty page need not stay empty: an earlier session moved on, or one that the club keeps, fitted to this athlete. */
 export function BeginFrom({ day }: { day: string }) {
+  const mayDelete = useMay('delete');
   const { athleteId, brief, adopt } = useWritten();
   const earlier = (useAthlete(athleteId).data?.sessions ?? [])
     .filter((s) => s.on < day)
@@ -94,14 +95,16 @@ export function BeginFrom({ day }: { day: string }) {
                 {working === template.id ? 'fitting …' : `template, ${template.aim}, ${template.minutes} minutes`}
               </span>
             </button>
-            <button
-              type="button"
-              aria-label={`Delete ${template.name}`}
-              className="px-1 text-quiet hover:text-oxide"
-              onClick={() => void forget(template)}
-            >
-              <X size={14} />
-            </button>
+            {mayDelete && (
+              <button
+                type="button"
+                aria-label={`Delete ${template.name}`}
+                className="px-1 text-quiet hover:text-oxide"
+                onClick={() => void forget(template)}
+              >
+                <X size={14} />
+              </button>
+            )}
           </li>
         ))}
       </ul>

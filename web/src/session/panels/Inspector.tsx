@@ -14,6 +14,7 @@ import {
 import type { PlanItem } from '@tropaeum/core/session/plan/plan-types';
 import { useEffect, useState } from 'react';
 import { Figure } from '../../ui/Figure';
+import { shownInUnits } from '../../ui/units';
 import { clock } from '../../ui/words';
 import { composer, type OfferedAlternative } from '../../workers/composing';
 import { useWritten } from '../state/store';
@@ -91,7 +92,7 @@ export function Inspector({ at, group, choice, item, context, size }: InspectorP
       </div>
       <h2 className="head mt-3 text-lg leading-tight">{item.name}</h2>
       {item.adapt && <Adapted variant={choice.variant} context={context} />}
-      <p className="mt-1 text-[0.88rem] leading-snug">{item.reason}</p>
+      <p className="mt-1 text-[0.88rem] leading-snug">{shownInUnits(item.reason)}</p>
       {item.signature && (
         <p className="mt-1 text-[0.85rem] leading-snug text-quiet">
           Signature work of the sport: {item.signature.name}.{' '}
@@ -179,7 +180,9 @@ export function Inspector({ at, group, choice, item, context, size }: InspectorP
           {fault}
         </p>
       ))}
-      {item.cautions.length > 0 && <p className="mt-1.5 text-[0.88rem] text-oxide">{item.cautions.join(' ')}</p>}
+      {item.cautions.length > 0 && (
+        <p className="mt-1.5 text-[0.88rem] text-oxide">{shownInUnits(item.cautions.join(' '))}</p>
+      )}
     </div>
   );
 }

@@ -1,6 +1,7 @@
 import type { Context } from '@tropaeum/core/session/context/context';
 import type { WhyNot as Answer } from '@tropaeum/core/session/editing/why-not';
 import { useEffect, useState } from 'react';
+import { shownInUnits } from '../../ui/units';
 import { percent } from '../../ui/words';
 import { composer } from '../../workers/composing';
 import { NameField } from '../score/NameField';
@@ -53,7 +54,7 @@ export function WhyNot({ context }: { context: Context }) {
         {variant && !answer && <span className="text-quiet">Calculating {name(variant)} …</span>}
         {variant && answer && 'reasons' in answer && (
           <>
-            <b>{name(variant)}</b>: {answer.reasons.join(' ')}
+            <b>{name(variant)}</b>: {shownInUnits(answer.reasons.join(' '))}
           </>
         )}
         {variant && answer && 'difference' in answer && (

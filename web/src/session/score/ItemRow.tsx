@@ -7,6 +7,7 @@ import type { PlanBlock } from '@tropaeum/core/session/plan/plan-types';
 import type { ActionNeed, Needs } from '@tropaeum/core/sport/needs';
 import { GripVertical, Pin, X } from 'lucide-react';
 import { Figure } from '../../ui/Figure';
+import { shownInUnits } from '../../ui/units';
 import { blockWords, takes } from '../../ui/words';
 import { useSession } from '../state/store';
 import { PreventionMark } from '../weave/InjuryPrevention';
@@ -78,16 +79,16 @@ export function GroupRows({ index, group, block, first, letter, needs, guarded, 
               {item.adapt ? (
                 <span
                   className="block truncate text-[0.8rem] leading-tight text-oxide"
-                  title={`${item.adapt.join(' ')} ${item.reason}`}
+                  title={shownInUnits(`${item.adapt.join(' ')} ${item.reason}`)}
                 >
                   {item.adapt.join(' ')}
                 </span>
               ) : (
                 <span
                   className="block truncate text-[0.8rem] leading-tight text-quiet max-[1100px]:hidden"
-                  title={item.reason}
+                  title={shownInUnits(item.reason)}
                 >
-                  {item.reason}
+                  {shownInUnits(item.reason)}
                 </span>
               )}
             </span>

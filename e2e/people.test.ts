@@ -1,0 +1,144 @@
+import { type Browser, expect, type Page, test } from '@playwright/test';
+import { TOTP } from 'otpauth';
+import { signIn } from './desk';
+
+const password = 'a long enough one';
+
+/** The link in the latest mail to an address, as Messages shows it where no mail server is set. */
+async function mailedLink(owner: Page, to: string): Promise<string> {
+  await owner.goto('/outbox');
+  const mail = owner
+    .locator('li')
+    .filter({ hasText: `to ${to}` })
+    .first();
+  return (await mail.getByRole('link').getAttribute('href')) ?? '';
+}
+
+/** Invites somebody, and takes the invitation up in a browser of their own. */
+async function join(
+  owner: Page,
+  browser: Browser,
+  email: string,
+  name: string,
+  role: string,
+  squad?: string,
+): Promise<Page> {
+  await owner.goto('/settings/people');
+  await owner.getByLabel('E-mail').fill(email);
+  await owner.getByLabel('Role of the invited').selectOption(role);
+  if (squad) await owner.locator('form').getByLabel(squad).check();
+  await owner.getByRole('button', { name: 'Send the invitation' }).click();
+  await expect(owner.getByText(`An invitation is on its way to ${email}.`)).toBeVisible();
+  const link = await mailedLink(owner, email);
+  const page = await (await browser.newContext()).newPage();
+  await page.goto(link);
+  await page.getByLabel('Your name').fill(name);
+  await page.getByLabel('Password, 12 characters or more').fill('short');
+  await page.getByRole('button', { name: 'Join' }).click();
+  await expect(page.getByText('must be 12 characters or more')).toBeVisible();
+  await page.getByLabel('Password, 12 characters or more').fill(password);
+  await page.getByRole('button', { name: 'Join' }).click();
+  await expect(page.getByRole('heading', { name: 'Squads' })).toBeVisible();
+  return page;
+}
+
+test('an invited assistant sees the squad it is limited to, and neither people nor trail; a used link says so', async ({
+  page,
+  browser,
+}) => {
+  await signIn(page);
+  const mate = await join(page, browser, 'ragnhild@skarvoy.example', 'Ragnhild Moe', 'assistant', 'Sound canoe group');
+  await expect(mate.getByRole('row').filter({ hasText: 'Ines Vold' })).toHaveCount(0);
+  await expect(mate.getByText('Aksel Vik').first()).toBeVisible();
+  await mate.goto('/settings/people');
+  await expect(mate).toHaveURL(/settings\/account/);
+  await expect(mate.getByRole('navigation', { name: 'Settings' }).getByRole('link')).toHaveText([
+    'Account',
+    'Sign-ins',
+  ]);
+  const link = await mailedLink(page, 'ragnhild@skarvoy.example');
+  await mate.goto(link);
+  await expect(mate.getByRole('alert')).toContainText('This link has been used.');
+  // Taken away by the owner, the next call is refused.
+  await page.goto('/settings/people');
+  await page.getByRole('button', { name: 'Remove Ragnhild Moe' }).click();
+  await page.getByRole('button', { name: 'Remove Ragnhild Moe' }).click();
+  await expect(page.getByText('ragnhild@skarvoy.example')).toHaveCount(0);
+  await mate.goto('/');
+  await expect(mate.getByLabel('Password')).toBeVisible();
+});
+
+test('a lost password is reset by mail; sign-ins elsewhere end, and all but one at once', async ({ page, browser }) => {
+  await signIn(page);
+  const email = 'eirik@skarvoy.example';
+  const first = await join(page, browser, email, 'Eirik Lund', 'coach');
+  await first.goto('/sign-in');
+  await first.getByRole('link', { name: 'Forgot the password?' }).click();
+  await first.getByLabel('E-mail').fill(email);
+  await first.getByRole('button', { name: 'Send a link' }).click();
+  await expect(first.getByRole('status')).toContainText(email);
+  await first.goto(await mailedLink(page, email));
+  await first.getByLabel('Password, 12 characters or more').fill('another long one');
+  await first.getByRole('button', { name: 'Set the password' }).click();
+  const enter = async (at: Page) => {
+    await at.goto('/sign-in');
+    await at.getByLabel('E-mail').fill(email);
+    await at.getByLabel('Password').fill('another long one');
+    await at.getByRole('button', { name: 'Sign in' }).click();
+    await expect(at.getByRole('heading', { name: 'Squads' })).toBeVisible();
+  };
+  await enter(first);
+  const second = await (await browser.newContext()).newPage();
+  await enter(second);
+  await first.goto('/settings/sign-ins');
+  await expect(first.getByRole('listitem').filter({ hasText: 'Chrome on' })).toHaveCount(2);
+  await first.getByRole('button', { name: 'Sign out everywhere else' }).click();
+  await expect(first.getByRole('listitem').filter({ hasText: 'Chrome on' })).toHaveCount(1);
+  await second.goto('/');
+  await expect(second.getByLabel('Password')).toBeVisible();
+});
+
+test('a second factor is set up with a code and asked for at signing in', async ({ page, browser }) => {
+  await signIn(page);
+  const email = 'sigrid@skarvoy.example';
+  const mate = await join(page, browser, email, 'Sigrid Nes', 'coach');
+  await mate.goto('/settings/account');
+  await mate.getByLabel('Your password').fill(password);
+  await mate.getByRole('button', { name: 'Set up' }).click();
+  const secret = (await mate.locator('p.dose.break-all').innerText()).trim();
+  const code = (stepsAhead: number) => new TOTP({ secret }).generate({ timestamp: Date.now() + stepsAhead * 30_000 });
+  await mate.getByLabel('Code').fill(code(0));
+  await mate.getByRole('button', { name: 'Confirm' }).click();
+  await expect(mate.getByRole('status').filter({ hasText: 'Keep these somewhere safe' })).toBeVisible();
+  const recovery = await mate.locator('ul.dose li').first().innerText();
+  const other = await (await browser.newContext()).newPage();
+  await other.goto('/sign-in');
+  await other.getByLabel('E-mail').fill(email);
+  await other.getByLabel('Password').fill(password);
+  await other.getByRole('button', { name: 'Sign in' }).click();
+  await other.getByLabel('Code of your authenticator app').fill('000000');
+  await other.getByRole('button', { name: 'Sign in' }).click();
+  await expect(other.getByText('That code is wrong or was used before.')).toBeVisible();
+  await other.getByLabel('Code of your authenticator app').fill(recovery);
+  await other.getByRole('button', { name: 'Sign in' }).click();
+  await expect(other.getByRole('heading', { name: 'Squads' })).toBeVisible();
+});
+
+test('units of the club are those of kit and loads; the trail says who has read an athlete', async ({ page }) => {
+  await signIn(page);
+  await page.goto('/settings/club');
+  const kept = () => page.waitForResponse((r) => r.url().endsWith('/club') && r.ok());
+  await Promise.all([kept(), page.getByLabel('Pounds and inches').check()]);
+  await page.goto('/');
+  await page.getByPlaceholder('Type a name, Enter opens').fill('Mira Holm');
+  await page.keyboard.press('Enter');
+  const main = page.locator('main[data-day]');
+  await expect(main.locator('[data-row]').first()).toBeVisible();
+  await expect(main.getByText(/\d lb/).first()).toBeVisible();
+  await expect(main.getByText(/\d kg\b/)).toHaveCount(0);
+  await page.goto('/settings/club');
+  await Promise.all([kept(), page.getByLabel('Kilograms and centimetres').check()]);
+  await page.goto('/settings/audit');
+  await page.getByLabel('Athlete', { exact: true }).selectOption({ label: 'Mira Holm' });
+  await expect(page.getByRole('row').filter({ hasText: 'read athlete' }).first()).toContainText('Marit Lien');
+});
