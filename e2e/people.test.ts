@@ -142,3 +142,28 @@ test('units of the club are those of kit and loads; the trail says who has read 
   await page.getByLabel('Athlete', { exact: true }).selectOption({ label: 'Mira Holm' });
   await expect(page.getByRole('row').filter({ hasText: 'read athlete' }).first()).toContainText('Marit Lien');
 });
+
+test('an athlete is exported, and deleted once the name is typed', async ({ page }) => {
+  await signIn(page);
+  const added = await page.request.post('/api/athletes', {
+    data: {
+      name: 'Guest Player',
+      newSquad: { name: 'Guests', sportId: 'handball' },
+      role: 'wing',
+      athlete: { heightCm: 170, massKg: 60, born: '2004-04-04', level: 'beginner' },
+    },
+  });
+  await page.goto(`/athletes/${(await added.json()).id}`);
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('link', { name: 'Export everything (JSON)' }).click(),
+  ]);
+  expect(download.suggestedFilename()).toBe('Guest Player.json');
+  await page.getByRole('button', { name: 'Delete Guest Player …' }).click();
+  const erase = page.getByRole('button', { name: 'Delete', exact: true });
+  await expect(erase).toBeDisabled();
+  await page.getByLabel('Name of the athlete').fill('Guest Player');
+  await erase.click();
+  await expect(page.getByRole('heading', { name: 'Squads' })).toBeVisible();
+  await expect(page.getByText('Guest Player')).toHaveCount(0);
+});

@@ -24,6 +24,7 @@ import { libraryRoutes } from './routes/library';
 import { mailedLinkRoutes } from './routes/mailed-links';
 import { peopleRoutes } from './routes/people';
 import { guarded } from './routes/permissions';
+import { privacyRoutes } from './routes/privacy';
 import { seasonRoutes } from './routes/seasons';
 import { sessionRoutes } from './routes/sessions';
 import { signInRoutes } from './routes/sign-in';
@@ -59,6 +60,7 @@ export function apiRouter(services: Services): Router {
     accountRoutes(services),
     peopleRoutes(services),
     athleteRoutes(services),
+    privacyRoutes(services),
     sessionRoutes(services),
     libraryRoutes(services),
     sportRoutes(services),

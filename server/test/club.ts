@@ -141,6 +141,9 @@ export interface Answer {
   headers: Headers;
 }
 
+const asJson = (text: string, { headers }: Response) =>
+  text && headers.get('content-type')?.includes('json') ? JSON.parse(text) : text || undefined;
+
 /** Somebody with a cookie, or without one. */
 export class Caller {
   private cookie = '';
@@ -160,7 +163,7 @@ export class Caller {
     const set = response.headers.get('set-cookie');
     if (set) this.cookie = set.split(';')[0] ?? '';
     const text = await response.text();
-    return { status: response.status, body: text ? JSON.parse(text) : undefined, headers: response.headers };
+    return { status: response.status, body: asJson(text, response), headers: response.headers };
   }
 
   /** The first message of a stream, and whether it ended when we stopped listening. */

@@ -138,6 +138,8 @@ export function everyRoute({ club, session, ...there }: Laid): Record<string, Ro
     'GET /outbox': { path: '/outbox', opensTo: 'everyone-own' },
     'GET /athletes/:id': { path: `/athletes/${club.athleteId}`, opensTo: 'owner' },
     'PATCH /athletes/:id': { path: `/athletes/${club.athleteId}`, body: { minutes: 45 }, opensTo: 'owner' },
+    'GET /athletes/:id/export.json': { path: `/athletes/${club.athleteId}/export.json`, opensTo: 'owner' },
+    'GET /athletes/:id/export.csv': { path: `/athletes/${club.athleteId}/export.csv`, opensTo: 'owner' },
     'POST /athletes': {
       path: '/athletes',
       body: {
@@ -214,6 +216,7 @@ export function everyRoute({ club, session, ...there }: Laid): Record<string, Ro
     'DELETE /squads/:id/calendar-links': { path: `/squads/${club.squadId}/calendar-links`, opensTo: 'owner' },
     'POST /athletes/:id/link': { path: `/athletes/${club.athleteId}/link`, opensTo: 'owner' },
     'DELETE /athletes/:id/link': { path: `/athletes/${club.athleteId}/link`, opensTo: 'owner' },
+    'DELETE /athletes/:id': { path: `/athletes/${club.athleteId}`, opensTo: 'owner' },
     'GET /alive': { path: '/alive', opensTo: 'anyone' },
     'GET /ready': { path: '/ready', opensTo: 'anyone' },
     'GET /calendars/:token.ics': { path: '/calendars/nobody.ics', opensTo: 'anyone' },

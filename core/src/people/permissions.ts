@@ -12,7 +12,7 @@ const allowed = {
   write: ['owner', 'coach', 'assistant'],
   /** A session goes to an athlete, an athlete gets a link. */
   send: ['owner', 'coach', 'assistant'],
-  /** Whatever cannot be had back: templates, feeds, links, exercises and sports of the club. */
+  /** Whatever cannot be had back: athletes, templates, feeds, exercises and sports of the club; and taking out all that is kept of an athlete. */
   delete: ['owner', 'coach'],
   /** Name and settings of the club. */
   club: ['owner'],

@@ -35,6 +35,9 @@ export const routeRules: Readonly<Record<string, Rule>> = {
 
   'GET /squads': { needs: 'read', reads: 'squad list' },
   'GET /athletes/:id': { needs: 'read', reads: 'athlete' },
+  'GET /athletes/:id/export.json': { needs: 'delete', reads: 'export' },
+  'GET /athletes/:id/export.csv': { needs: 'delete', reads: 'export' },
+  'DELETE /athletes/:id': { needs: 'delete' },
   'POST /athletes': { needs: 'write' },
   'PATCH /athletes/:id': { needs: 'write' },
   'POST /athletes/:id/link': { needs: 'send' },

@@ -9,6 +9,7 @@ import { Section } from '../../ui/Section';
 import { words } from '../../ui/words';
 import { useWritten } from '../state/store';
 import { ConstraintsSection } from './ConstraintsSection';
+import { DataSection } from './DataSection';
 import { HistorySection } from './HistorySection';
 import { RestrictionsSection } from './RestrictionsSection';
 import { RoomSection } from './RoomSection';
@@ -111,6 +112,7 @@ export function BriefPanel({ context }: { context: Context }) {
           );
         })}
       </Section>
+      <DataSection />
     </div>
   );
 }

@@ -1,0 +1,57 @@
+import { asc, eq, inArray } from 'drizzle-orm';
+import type { Transaction } from '../database/database';
+import {
+  athleteLinks,
+  athletes,
+  decisions,
+  messages,
+  ownSeasons,
+  restrictionChanges,
+  restrictions,
+  sessionReports,
+  sessions,
+  setLogs,
+} from '../database/schema';
+
+/** Version of the document that an export is. */
+const exportFormat = 'tropaeum-athlete/1';
+
+/** Everything that is kept of an athlete, table by table; of links only that they were there. Nothing where there is no such athlete. */
+export async function everythingOf(tx: Transaction, athleteId: string) {
+  const [athlete] = await tx.select().from(athletes).where(eq(athletes.id, athleteId));
+  if (!athlete) return undefined;
+  const all = await tx.select().from(sessions).where(eq(sessions.athleteId, athleteId)).orderBy(asc(sessions.on));
+  const ids = all.map((s) => s.id);
+  return {
+    format: exportFormat,
+    athlete,
+    restrictions: await tx.select().from(restrictions).where(eq(restrictions.athleteId, athleteId)),
+    restrictionChanges: await tx
+      .select()
+      .from(restrictionChanges)
+      .where(eq(restrictionChanges.athleteId, athleteId))
+      .orderBy(asc(restrictionChanges.changedAt)),
+    ownSeason: (await tx.select().from(ownSeasons).where(eq(ownSeasons.athleteId, athleteId)))[0] ?? null,
+    sessions: all,
+    sets: await tx.select().from(setLogs).where(inArray(setLogs.sessionId, ids)).orderBy(asc(setLogs.doneAt)),
+    reports: await tx.select().from(sessionReports).where(inArray(sessionReports.sessionId, ids)),
+    decisions: await tx.select().from(decisions).where(inArray(decisions.sessionId, ids)),
+    messages: await tx
+      .select({ body: messages.body, createdAt: messages.createdAt, deliveredAt: messages.deliveredAt })
+      .from(messages)
+      .where(eq(messages.athleteId, athleteId)),
+    links: await tx
+      .select({
+        createdAt: athleteLinks.createdAt,
+        expiresAt: athleteLinks.expiresAt,
+        endedAt: athleteLinks.endedAt,
+      })
+      .from(athleteLinks)
+      .where(eq(athleteLinks.athleteId, athleteId)),
+  };
+}
+
+/** Takes an athlete away with all that hangs on it; false where there is none. */
+export async function eraseAthlete(tx: Transaction, athleteId: string): Promise<boolean> {
+  return (await tx.delete(athletes).where(eq(athletes.id, athleteId)).returning({ id: athletes.id })).length > 0;
+}
