@@ -74,6 +74,7 @@ test('a lost password is reset by mail; sign-ins elsewhere end, and all but one 
   const first = await join(page, browser, email, 'Eirik Lund', 'coach');
   await first.goto('/sign-in');
   await first.getByRole('link', { name: 'Forgot the password?' }).click();
+  await expect(first.getByRole('heading', { name: 'A new password' })).toBeVisible();
   await first.getByLabel('E-mail').fill(email);
   await first.getByRole('button', { name: 'Send a link' }).click();
   await expect(first.getByRole('status')).toContainText(email);
@@ -141,6 +142,27 @@ test('units of the club are those of kit and loads; the trail says who has read 
   await page.goto('/settings/audit');
   await page.getByLabel('Athlete', { exact: true }).selectOption({ label: 'Mira Holm' });
   await expect(page.getByRole('row').filter({ hasText: 'read athlete' }).first()).toContainText('Marit Lien');
+});
+
+test('a squad is begun by typing its athletes; what is wrong is named by line before anything is kept', async ({
+  page,
+}) => {
+  await signIn(page);
+  await page.getByRole('button', { name: 'List' }).click();
+  await page.getByLabel('Squad', { exact: true }).selectOption({ label: 'New squad …' });
+  await page.getByLabel('Squad name').fill('Summer camp');
+  const list = page.getByLabel('Athletes, a line each', { exact: true });
+  await list.fill('Ida Camp, 2009-05-01, back, 170, 60\nEva Camp, 2009-02-30, wing, 168, 58');
+  await expect(page.getByText('Line 2: 2009-02-30 is no day of birth')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Add one athlete' })).toBeDisabled();
+  await list.fill('Ida Camp, 2009-05-01, back, 170, 60\nEva Camp; 28.2.2009; wing; 1.68 m; 58');
+  await page.getByRole('button', { name: 'Add 2 athletes' }).click();
+  await expect(page.getByRole('row').filter({ hasText: 'Eva Camp' })).toBeVisible();
+  for (const name of ['Ida Camp', 'Eva Camp']) {
+    const { athletes } = await (await page.request.get('/api/squads')).json();
+    const { id } = athletes.find((a: { name: string }) => a.name === name);
+    expect((await page.request.delete(`/api/athletes/${id}`)).ok()).toBe(true);
+  }
 });
 
 test('an athlete is exported, and deleted once the name is typed', async ({ page }) => {

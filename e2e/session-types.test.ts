@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { compose, enough, leaveField, openDay, rowNames, send } from './desk';
+import { compose, enough, leaveField, openDay, rowNames, send, signIn } from './desk';
 
 test('the type is changed by one key: strip, frame and session follow, and one undo takes it back', async ({
   page,
@@ -40,7 +40,19 @@ test('timed rounds are played on the phone: what happens inside is said, and the
   page,
   browser,
 }) => {
-  await openDay(page, 'Ines Vold', '2026-12-09');
+  // Somebody of its own: a phone shows what is for today, and others write on that day too.
+  await signIn(page);
+  const guest = await page.request.post('/api/athletes', {
+    data: {
+      name: 'Guest of rounds',
+      newSquad: { name: 'Rounds', sportId: 'handball' },
+      role: 'back',
+      athlete: { heightCm: 175, massKg: 70, born: '2001-03-04', level: 'intermediate' },
+    },
+  });
+  const { id } = await guest.json();
+  await page.goto(`/athletes/${id}`);
+  await expect(page.getByText('No session on')).toBeVisible();
   await page.getByLabel('Session type').selectOption('rounds');
   await compose(page);
   const link = await send(page);
@@ -56,4 +68,5 @@ test('timed rounds are played on the phone: what happens inside is said, and the
   }
   await expect(part).toHaveText(/Work|Easy/);
   await expect(phone.locator('header .label').first()).toContainText('round 1 of');
+  expect((await page.request.delete(`/api/athletes/${id}`)).ok()).toBe(true);
 });

@@ -150,6 +150,14 @@ export function everyRoute({ club, session, ...there }: Laid): Record<string, Ro
       },
       opensTo: 'owner',
     },
+    'POST /athlete-lists': {
+      path: '/athlete-lists',
+      body: {
+        squadId: club.squadId,
+        athletes: [{ name: 'One More', role: 'wing', athlete: { heightCm: 170, massKg: 60, born: '2004-04-04' } }],
+      },
+      opensTo: 'owner',
+    },
     'POST /athletes/:id/sessions': {
       path: `/athletes/${club.athleteId}/sessions`,
       body: { brief: brief('2026-12-20'), draft },

@@ -59,6 +59,29 @@ describe('athletes', () => {
   });
 });
 
+describe('a list of athletes', () => {
+  const one = (name: string, changes: object = {}) => ({
+    ...{ name, role: 'wing' },
+    athlete: { heightCm: 170, massKg: 60, born: '2004-04-04', level: 'beginner', ...changes },
+  });
+
+  it('is added whole with its squad, or not at all', async () => {
+    const newSquad = { name: 'Juniors', sportId: 'handball' };
+    const wrong = await coach.call('POST', '/athlete-lists', {
+      newSquad,
+      athletes: [one('Right'), one('Wrong', { heightCm: 17 })],
+    });
+    expect(wrong.status).toBe(422);
+    expect(wrong.body.error.faults[0].path).toBe('athletes[1].athlete.heightCm');
+    const names = async () => (await coach.call('GET', '/squads')).body.squads.map((s: { name: string }) => s.name);
+    expect(await names()).not.toContain('Juniors');
+    const added = await coach.call('POST', '/athlete-lists', { newSquad, athletes: [one('Ida Moe'), one('Eva Moe')] });
+    expect([added.status, added.body.ids.length]).toEqual([201, 2]);
+    expect(await names()).toContain('Juniors');
+    expect((await coach.call('POST', '/athlete-lists', { newSquad, athletes: [] })).status).toBe(422);
+  });
+});
+
 describe('sessions', () => {
   it('are stored with the plan that the core works out', async () => {
     const { status, body } = await write('2026-12-10');

@@ -1,14 +1,12 @@
 import Router from '@koa/router';
 import { dayAfter } from '@tropaeum/core/date/days';
 import type { Brief } from '@tropaeum/core/session/brief/brief';
-import { sportById } from '@tropaeum/core/sport/sports';
 import * as yup from 'yup';
 import type { Transaction } from '../database/database';
-import { notFound, validationFailed } from '../middleware/http-error';
-import { idFrom, uuid, validated } from '../middleware/validated';
+import { notFound } from '../middleware/http-error';
+import { idFrom, validated } from '../middleware/validated';
 import {
   addAthlete,
-  addSquad,
   allAthletes,
   allSquads,
   athleteById,
@@ -20,7 +18,6 @@ import {
   type PlayedSport,
   putRestrictions,
   restrictionOf,
-  squadById,
 } from '../store/athletes';
 import { evidenceOf, withEvidence } from '../store/evidence';
 import { grouped } from '../store/grouped';
@@ -28,7 +25,6 @@ import { allOwnVariants } from '../store/own-variants';
 import { decisionsOf, logsOf } from '../store/results';
 import { seasonOfAthlete, seasonsOfSquads } from '../store/seasons';
 import { fullSessions, sessionsBetween, sessionsOfAthlete } from '../store/sessions';
-import { clubSport } from '../store/sports';
 import {
   type AthleteBody,
   changedFields,
@@ -39,33 +35,30 @@ import {
   seenBefore,
 } from './athlete-fields';
 import { personOf, type Services } from './context';
+import { beginSquad, faultsAt, type SquadBody, sportOf, squadFields } from './squad-fields';
 
 /** How far back and ahead the squad view looks, days. */
 const lookBack = 42;
 const lookAhead = 42;
 
-/** A squad begins with its first athlete: both are there, or neither. */
-async function beginSquad(
-  tx: Transaction,
-  organisationId: string,
-  { name, sportId }: { name: string; sportId: string },
-): Promise<string> {
-  const club = await clubSport(tx, sportId);
-  if (!sportById(sportId) && (!club || club.removed))
-    throw validationFailed([{ path: 'newSquad.sportId', message: `"${sportId}" is not a sport here` }]);
-  return addSquad(tx, organisationId, name.trim(), sportId);
-}
-
-async function sportOf(tx: Transaction, squadId: string): Promise<PlayedSport> {
-  const squad = await squadById(tx, squadId);
-  if (!squad) throw validationFailed([{ path: 'squadId', message: 'is not a squad of yours' }]);
-  const club = await clubSport(tx, squad.sportId);
-  return { id: squad.sportId, ...(club ? { profile: club.profile } : {}) };
-}
+/** As many as a list may hold. */
+const mostAtOnce = 100;
 
 /** Squads, athletes and what is known of them. */
 export function athleteRoutes({ database, today }: Services): Router {
   const router = new Router();
+
+  /** Somebody new in a squad, by the rules of a brief. */
+  function addTo(tx: Transaction, organisationId: string, squadId: string, sport: PlayedSport, given: AthleteBody) {
+    const start = {
+      date: today(),
+      minutes: 30,
+      kit: { items: [], anchors: [], partner: false },
+      sport: { id: sport.id },
+    } as unknown as Brief;
+    const { fields, restrictions } = fieldsFrom({ ...given, squadId }, start, sport);
+    return addAthlete(tx, organisationId, fields, restrictions);
+  }
 
   router.get('/squads', async (ctx) => {
     const person = personOf(ctx);
@@ -132,34 +125,48 @@ export function athleteRoutes({ database, today }: Services): Router {
     const body = validated(
       yup.object({
         name: yup.string().trim().required('is required'),
-        squadId: uuid.when('newSquad', ([begun], one) => (begun === undefined ? one.required('is required') : one)),
-        newSquad: yup
-          .object({
-            name: yup.string().trim().required('is required').max(80, 'must be 80 characters or fewer'),
-            sportId: yup.string().required('is required'),
-          })
-          .default(undefined),
+        ...squadFields,
         athlete: yup.object().required('is required'),
       }),
       ctx.request.body,
-    ) as AthleteBody & { newSquad?: { name: string; sportId: string } };
+    ) as AthleteBody & SquadBody;
     const given = ctx.request.body as AthleteBody;
     const id = await database.asPerson(person, async (tx) => {
       const squadId = body.newSquad
         ? await beginSquad(tx, person.organisationId, body.newSquad)
         : (body.squadId as string);
-      const sport = await sportOf(tx, squadId);
-      const start = {
-        date: today(),
-        minutes: 30,
-        kit: { items: [], anchors: [], partner: false },
-        sport: { id: sport.id },
-      } as unknown as Brief;
-      const { fields, restrictions } = fieldsFrom({ ...given, squadId }, start, sport);
-      return addAthlete(tx, person.organisationId, fields, restrictions);
+      return addTo(tx, person.organisationId, squadId, await sportOf(tx, squadId), given);
     });
     ctx.status = 201;
     ctx.body = { id };
+  });
+
+  router.post('/athlete-lists', async (ctx) => {
+    const person = personOf(ctx);
+    const body = validated(
+      yup.object({
+        ...squadFields,
+        athletes: yup
+          .array()
+          .of(yup.object({ name: yup.string().trim().required('is required'), athlete: yup.object().required() }))
+          .min(1, 'must hold one athlete at least')
+          .max(mostAtOnce, `must hold ${mostAtOnce} athletes at most`)
+          .required('is required'),
+      }),
+      ctx.request.body,
+    ) as SquadBody;
+    const given = (ctx.request.body as { athletes: AthleteBody[] }).athletes;
+    ctx.body = await database.asPerson(person, async (tx) => {
+      const squadId = body.newSquad
+        ? await beginSquad(tx, person.organisationId, body.newSquad)
+        : (body.squadId as string);
+      const sport = await sportOf(tx, squadId);
+      const ids: string[] = [];
+      for (const [i, one] of given.entries())
+        ids.push(await faultsAt(`athletes[${i}]`, () => addTo(tx, person.organisationId, squadId, sport, one)));
+      return { squadId, ids };
+    });
+    ctx.status = 201;
   });
 
   router.patch('/athletes/:id', async (ctx) => {

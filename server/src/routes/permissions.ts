@@ -39,6 +39,7 @@ export const routeRules: Readonly<Record<string, Rule>> = {
   'GET /athletes/:id/export.csv': { needs: 'delete', reads: 'export' },
   'DELETE /athletes/:id': { needs: 'delete' },
   'POST /athletes': { needs: 'write' },
+  'POST /athlete-lists': { needs: 'write' },
   'PATCH /athletes/:id': { needs: 'write' },
   'POST /athletes/:id/link': { needs: 'send' },
   'DELETE /athletes/:id/link': { needs: 'send' },

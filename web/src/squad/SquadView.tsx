@@ -2,7 +2,7 @@ import { ageOn, daysBetween } from '@tropaeum/core/date/days';
 import { standingOf } from '@tropaeum/core/limits/restriction';
 import { restrictionWords } from '@tropaeum/core/limits/verdict';
 import { sessionLoad } from '@tropaeum/core/load/session-load';
-import { Search, UserPlus } from 'lucide-react';
+import { ListPlus, Search, UserPlus } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useNavigate, useOutletContext } from 'react-router';
@@ -12,6 +12,7 @@ import { inDays } from '../ui/days';
 import { Nothing } from '../ui/States';
 import { words } from '../ui/words';
 import { AddAthlete } from './AddAthlete';
+import { AddSquad } from './AddSquad';
 import { AthleteLink } from './AthleteLink';
 import { type AthleteState, athleteState } from './athlete-state';
 
@@ -86,6 +87,7 @@ export function SquadView() {
   const [query, setQuery] = useState('');
   const [chosen, setChosen] = useState(0);
   const [adding, setAdding] = useState(false);
+  const [listing, setListing] = useState(false);
   const search = useRef<HTMLInputElement>(null);
   useHotkeys('/', () => search.current?.focus(), { useKey: true, preventDefault: true });
   const squadName = new Map(squads.squads.map((s) => [s.id, s.name]));
@@ -136,12 +138,17 @@ export function SquadView() {
           <button type="button" className="key" onClick={() => setAdding(true)}>
             <UserPlus size={15} /> Add
           </button>
+          <button type="button" className="key" onClick={() => setListing(true)} title="Type or paste several athletes">
+            <ListPlus size={15} /> List
+          </button>
         </div>
       </div>
-      {rows.length === 0 ? (
-        <Nothing title={squads.athletes.length ? 'No athlete by that name.' : 'No athletes yet.'}>
-          {squads.athletes.length ? 'Press Escape to clear.' : 'Add an athlete to plan the first session.'}
-        </Nothing>
+      {listing ? (
+        <AddSquad squads={squads.squads} today={today} onDone={() => setListing(false)} />
+      ) : squads.athletes.length === 0 ? (
+        <AddSquad squads={squads.squads} today={today} />
+      ) : rows.length === 0 ? (
+        <Nothing title="No athlete by that name.">Press Escape to clear.</Nothing>
       ) : (
         <table className="mt-4 w-full border-collapse text-[0.92rem]">
           <thead>
