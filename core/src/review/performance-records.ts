@@ -1,18 +1,19 @@
+import type { LoggedSet } from '../athlete/logged-set';
 import type { PerformanceRecord, RecordedSet } from '../athlete/performance-record';
 import { type BlockKind, mainBlocks } from '../exercise/model/vocabulary';
 import { loadingOf } from '../kit/loads';
 import type { Move } from '../progress/proposal';
 import type { Brief, RecentSession } from '../session/brief/brief';
 import { type Plan, type PlanItem, plannedAmount } from '../session/plan/plan-types';
-import type { LoggedSet } from './review';
+import type { ReviewedSet } from './review';
 
 /** A logged set with its place among the others. */
-export type NumberedSet = LoggedSet & { setNumber: number };
+export type NumberedSet = ReviewedSet & Pick<LoggedSet, 'setNumber'>;
 
 /** Only main work is hard enough to tell anything. */
 const mainWork = ({ blocks }: Plan) => blocks.filter((block) => mainBlocks.has(block.kind as BlockKind));
 
-function setOf({ amount, reserve }: LoggedSet, asked: number): RecordedSet {
+function setOf({ amount, reserve }: ReviewedSet, asked: number): RecordedSet {
   return {
     amount,
     ...(reserve === null || reserve === undefined ? {} : { reserve }),

@@ -6,7 +6,7 @@ import { met, type Outcome, propose } from '../progress/proposal';
 import { mondayOf, seasonOn } from '../season/calendar/season-on';
 import { contextOf } from '../session/context/context';
 import { planOf } from '../session/plan/plan';
-import { type LoggedSet, review } from './review';
+import { type ReviewedSet, review } from './review';
 
 const outcome = (changes: Partial<Outcome> = {}): Outcome => ({
   planned: 8,
@@ -66,7 +66,7 @@ describe('what was left', () => {
       },
     ],
   });
-  const logged = (...left: (number | null)[]): LoggedSet[] =>
+  const logged = (...left: (number | null)[]): ReviewedSet[] =>
     left.map((reserve) => ({ variant: 'push-up', side: 'both', amount: 8, reserve }));
 
   it('counts when it was said of every set, by the set with the least', () => {
@@ -92,7 +92,7 @@ describe('review of a session', () => {
       },
     ],
   });
-  const full: LoggedSet[] = [
+  const full: ReviewedSet[] = [
     { variant: 'push-up', side: 'both', amount: 8 },
     { variant: 'push-up', side: 'both', amount: 8 },
     { variant: 'side-plank', side: 'left', amount: 25 },

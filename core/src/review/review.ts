@@ -1,17 +1,11 @@
 import type { PainReport } from '../athlete/athlete';
+import type { LoggedSet } from '../athlete/logged-set';
 import { type Catalogue, catalogueOf } from '../exercise/catalogue/catalogue';
 import { met, type Outcome, type Proposal, propose } from '../progress/proposal';
 import { type Plan, type PlanItem, plannedAmount } from '../session/plan/plan-types';
 
-/** One set as the athlete logged it. */
-export interface LoggedSet {
-  variant: string;
-  side: 'left' | 'right' | 'both';
-  amount: number;
-  /** How many more there could have been; null or left out when nobody was asked. */
-  reserve?: number | null;
-  note?: string | null;
-}
+/** What a review needs of a logged set. */
+export type ReviewedSet = Pick<LoggedSet, 'variant' | 'side' | 'amount' | 'reserve' | 'note'>;
 
 export interface Reported {
   effort: number;
@@ -22,11 +16,11 @@ export interface ReviewedItem {
   item: PlanItem;
   block: string;
   planned: number;
-  done: readonly LoggedSet[];
+  done: readonly ReviewedSet[];
   proposal: Proposal;
 }
 
-function setsOf(item: PlanItem, logs: readonly LoggedSet[]) {
+function setsOf(item: PlanItem, logs: readonly ReviewedSet[]) {
   const done = logs.filter((log) => log.variant === item.variant);
   return {
     planned: plannedAmount(item),
@@ -37,7 +31,7 @@ function setsOf(item: PlanItem, logs: readonly LoggedSet[]) {
 }
 
 /** Fewest left in any set of an item, where it was said of every one. */
-function minLeft(item: PlanItem, logs: readonly LoggedSet[]): { leastLeft?: number } {
+function minLeft(item: PlanItem, logs: readonly ReviewedSet[]): { leastLeft?: number } {
   const left = logs.filter((log) => log.variant === item.variant).map((log) => log.reserve);
   const said = left.filter((reserve) => typeof reserve === 'number');
   return said.length > 0 && said.length === left.length ? { leastLeft: Math.min(...said) } : {};
@@ -50,9 +44,9 @@ function painIn(item: PlanItem, pain: readonly PainReport[]): number {
 /** Planned against done for every item, each with a proposal for next time; `before` is the session before this one, `catalogue` knows a club's own exercises. */
 export function review(
   plan: Plan,
-  logs: readonly LoggedSet[],
+  logs: readonly ReviewedSet[],
   report: Reported | undefined,
-  before?: { plan: Plan; logs: readonly LoggedSet[] },
+  before?: { plan: Plan; logs: readonly ReviewedSet[] },
   catalogue: Pick<Catalogue, 'byId'> = catalogueOf(),
 ): ReviewedItem[] {
   return plan.blocks.flatMap((block) =>

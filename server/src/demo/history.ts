@@ -1,3 +1,4 @@
+import type { LoggedSet } from '@tropaeum/core/athlete/logged-set';
 import { capacityOf } from '@tropaeum/core/capacity/capacity-of';
 import { dayAfter } from '@tropaeum/core/date/days';
 import { variantById } from '@tropaeum/core/exercise/library/library';
@@ -6,7 +7,7 @@ import type { Brief } from '@tropaeum/core/session/brief/brief';
 import { type Plan, type PlanItem, plannedAmount } from '@tropaeum/core/session/plan/plan-types';
 import { asksWhatWasLeft } from '@tropaeum/core/session/player/player';
 import { v7 } from 'uuid';
-import type { IncomingLog, ReportRow } from '../store/results';
+import type { ReportRow } from '../store/results';
 import type { DemoPerson } from './people';
 
 /** Days before today on which a person trained or should have: two or three a week for six weeks. */
@@ -43,9 +44,9 @@ export function logsFor(
   person: DemoPerson,
   random: () => number,
   chance: () => number,
-): IncomingLog[] {
+): LoggedSet[] {
   const on = brief.date;
-  const logs: IncomingLog[] = [];
+  const logs: LoggedSet[] = [];
   let minute = 0;
   for (const { item, block } of plan.blocks.flatMap((b) => b.items.map((item) => ({ item, block: b.kind })))) {
     for (let set = 1; set <= item.sets; set++) {

@@ -1,3 +1,4 @@
+import type { LoggedSet } from '@tropaeum/core/athlete/logged-set';
 import { seeded } from '@tropaeum/core/common/seeded-random';
 import { dayAfter } from '@tropaeum/core/date/days';
 import { emptyOwnSeason } from '@tropaeum/core/season/plan/season-plan';
@@ -23,7 +24,7 @@ import { sessionMessage } from '../session-message';
 import { addAthlete, athleteById, briefOf } from '../store/athletes';
 import { openLink } from '../store/links';
 import { addMessage } from '../store/messages';
-import { addLogs, addReport, type IncomingLog } from '../store/results';
+import { addLogs, addReport } from '../store/results';
 import { saveOwnSeason, seasonOfSquad } from '../store/seasons';
 import { stored, variantsIn } from '../store/sessions';
 import { cameBack, daysBefore, logsFor, reportFor, trainingDays } from './history';
@@ -123,7 +124,7 @@ async function layPerson(
     const brief = briefOn(on);
     const { id, plan } = await laySession(tx, organisationId, athleteId, brief, made, 'sent');
     if (!done) continue;
-    await addLogs(tx, organisationId, id, logsFor(plan, brief, person, random, said) as IncomingLog[]);
+    await addLogs(tx, organisationId, id, logsFor(plan, brief, person, random, said) as LoggedSet[]);
     await addReport(tx, reportFor(id, organisationId, plan, on, daysAgo, person, random));
   }
   if (person.toWrite) return;

@@ -1,4 +1,5 @@
 import Router from '@koa/router';
+import type { LoggedSet } from '@tropaeum/core/athlete/logged-set';
 import { dayAfter } from '@tropaeum/core/date/days';
 import { regions } from '@tropaeum/core/exercise/model/vocabulary';
 import { labelAmong } from '@tropaeum/core/season/scheduler/day';
@@ -10,7 +11,7 @@ import { HttpError, validationFailed } from '../middleware/http-error';
 import { moment, uuid, validated } from '../middleware/validated';
 import { unitsOf } from '../store/accounts';
 import { athleteById } from '../store/athletes';
-import { addReport, type IncomingLog, logsOf, reportsOf } from '../store/results';
+import { addReport, logsOf, reportsOf } from '../store/results';
 import { type SquadSeason, seasonOfAthlete } from '../store/seasons';
 import { sessionById, sessionToDo } from '../store/sessions';
 import type { Services } from './context';
@@ -92,7 +93,7 @@ function weekFrom({ fixtures, laid }: SquadSeason, today: string, sent: string |
 const maxLogs = 1000;
 
 /** What came twice in one call counts once, as it was said last. */
-const once = (logs: readonly IncomingLog[]): IncomingLog[] => [...new Map(logs.map((one) => [one.id, one])).values()];
+const once = (logs: readonly LoggedSet[]): LoggedSet[] => [...new Map(logs.map((one) => [one.id, one])).values()];
 
 /** What an athlete can do with the link: see today's session, log sets, report at the end. Everything may arrive twice. */
 export function athleteLinkRoutes({ database, today, linkRate }: Services): Router {
@@ -148,7 +149,7 @@ export function athleteLinkRoutes({ database, today, linkRate }: Services): Rout
   router.post('/logs', async (ctx) => {
     const hash = await door.hashOf(ctx);
     const { sessionId, logs } = validated(logBatch, ctx.request.body);
-    const came = await database.keepLogs(hash, sessionId, once(logs as IncomingLog[]), maxLogs).catch((error) => {
+    const came = await database.keepLogs(hash, sessionId, once(logs as LoggedSet[]), maxLogs).catch((error) => {
       if (databaseCode(error) === 'TR001')
         throw new HttpError(422, `A session holds ${maxLogs} sets; this is more than anybody does in one.`);
       throw error;

@@ -1,3 +1,4 @@
+import type { LoggedSet } from '@tropaeum/core/athlete/logged-set';
 import { eq, inArray, sql } from 'drizzle-orm';
 import type { Transaction } from '../database/database';
 import { decisions, sessionReports, sessions, setLogs } from '../database/schema';
@@ -5,17 +6,12 @@ import { decisions, sessionReports, sessions, setLogs } from '../database/schema
 export type LogRow = typeof setLogs.$inferSelect;
 export type ReportRow = typeof sessionReports.$inferSelect;
 
-export type IncomingLog = Pick<LogRow, 'id' | 'variant' | 'setNumber' | 'side' | 'amount' | 'doneAt'> & {
-  note?: string | undefined;
-  reserve?: number | null | undefined;
-};
-
 /** Keeps logged sets. One that has come before stays one; an amount the athlete has put right since replaces the old one. */
 export async function addLogs(
   tx: Transaction,
   organisationId: string,
   sessionId: string,
-  logs: readonly IncomingLog[],
+  logs: readonly LoggedSet[],
 ): Promise<void> {
   if (logs.length === 0) return;
   await tx

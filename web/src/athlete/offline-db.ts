@@ -1,3 +1,4 @@
+import type { LoggedSet } from '@tropaeum/core/athlete/logged-set';
 import type { Units } from '@tropaeum/core/common/units';
 import type { Region } from '@tropaeum/core/exercise/model/vocabulary';
 import type { Plan } from '@tropaeum/core/session/plan/plan-types';
@@ -21,32 +22,17 @@ export interface LinkAnswer {
     secondSide: string;
     dominantSide?: 'left' | 'right' | null;
   } | null;
-  logs: {
-    id: string;
-    variant: string;
-    setNumber: number;
-    side: 'left' | 'right' | 'both';
-    amount: number;
-    reserve?: number;
-  }[];
+  logs: Omit<LoggedSet, 'note' | 'doneAt'>[];
   reported: boolean;
 }
 
-export interface StoredSet {
+/** A logged set with what the phone needs to send it. */
+export interface StoredSet extends LoggedSet {
   /** Session and set, so that a set is kept once. */
   key: string;
   token: string;
   sessionId: string;
   stepKey: string;
-  id: string;
-  variant: string;
-  setNumber: number;
-  side: 'left' | 'right' | 'both';
-  amount: number;
-  /** How many more there could have been. */
-  reserve?: number;
-  note?: string;
-  doneAt: string;
   waiting: 0 | 1;
   /** Why the server has not taken it: it is set aside, and goes again when it is put right. */
   refused?: string;

@@ -1,0 +1,21 @@
+import type { RecordedSide } from './performance-record';
+
+/**
+ * One set on one side, as it was done: phone, what the phone sends, database and review speak of it in this one shape, each of as much of it as it
+ * needs.
+ */
+export interface LoggedSet {
+  /** The phone's own, so that a set that arrives twice is one set. */
+  id: string;
+  variant: string;
+  /** From 1, within the exercise. */
+  setNumber: number;
+  side: RecordedSide;
+  /** Repetitions, seconds, or contacts. */
+  amount: number;
+  /** How many more there could have been; left out or null when nobody was asked. */
+  reserve?: number | null | undefined;
+  note?: string | null | undefined;
+  /** A point in time, ISO. */
+  doneAt: string;
+}
