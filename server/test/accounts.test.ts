@@ -163,6 +163,18 @@ describe('a second factor', () => {
   });
 });
 
+describe('a mail server that is away', () => {
+  it('is said to who invites, and not to who asks for a new password', async () => {
+    const mail = { send: () => Promise.reject(new Error('no route')), simulated: () => undefined };
+    const silent = await runServer(urls.appUrl, { mail });
+    const inviting = await new Caller(silent.url).signIn(club.email);
+    const invited = await inviting.call('POST', '/invitations', { email: 'x@club.example', role: 'coach' });
+    expect([invited.status, invited.body.error.message]).toEqual([503, expect.stringContaining('could not be sent')]);
+    expect((await inviting.call('POST', '/password-resets', { email: club.email })).status).toBe(204);
+    await silent.stop();
+  });
+});
+
 describe('people', () => {
   it('change role and squads at once, and leave with their sign-ins; one owner stays', async () => {
     const id = await join(owner, server.url, 'moves@club.example', 'coach');

@@ -49,7 +49,7 @@ async function refuseForeignSquads(tx: Transaction, ids: readonly string[], of: 
 }
 
 /** The club and who belongs to it; what they have read and changed. */
-export function peopleRoutes({ database, mail, publicUrl, now }: Services): Router {
+export function peopleRoutes({ database, mail, log, publicUrl, now }: Services): Router {
   const router = new Router();
 
   router.patch('/club', async (ctx) => {
@@ -100,10 +100,14 @@ export function peopleRoutes({ database, mail, publicUrl, now }: Services): Rout
       });
       return accountById(tx, person.accountId);
     });
-    await mail.send(person.organisationId, {
+    const invitation = {
       to: body.email,
       subject: `${from?.organisation} invites you to Tropaeum`,
       text: `${from?.name} invites you to work with ${from?.organisation} as ${body.role}.\n\nSet your password here within ${invitationDays} days:\n${publicUrl}/join/${token}\n`,
+    };
+    await mail.send(person.organisationId, invitation).catch((error: { code?: string }) => {
+      log.error({ code: error.code }, 'mail was not sent');
+      throw new HttpError(503, 'The mail could not be sent. Look whether the mail server is there, and invite again.');
     });
     ctx.status = 201;
     ctx.body = {};
