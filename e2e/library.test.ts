@@ -59,6 +59,8 @@ test('what a coach would type comes first, and opens', async ({ page }) => {
 test('arrow keys walk the figures, Enter opens one, and going back finds the same place', async ({ page }) => {
   await openLibrary(page);
   await find(page).fill('squat');
+  // The figures follow what is typed a moment later; one that goes then takes the focus with it.
+  await expect(page.locator('[data-cell="0"]')).toContainText(/squat/i);
   await page.locator('[data-cell="0"]').focus();
   await page.keyboard.press('ArrowRight');
   await expect(page.locator('[data-cell="1"]')).toBeFocused();
