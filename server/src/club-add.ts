@@ -5,7 +5,7 @@ import { v7 } from 'uuid';
 import { migrateDatabase } from './database/migrate';
 import * as schema from './database/schema';
 import { hashPassword } from './middleware/passwords';
-import { newToken, tokenHash } from './middleware/tokens';
+import { newToken } from './middleware/tokens';
 import { addAccount, addMailedLink } from './store/accounts';
 
 /** How long the owner of a new club has to set a password, days. */
@@ -19,9 +19,8 @@ export async function foundClub(
 ): Promise<string> {
   const client = new Client({ connectionString: ownerUrl });
   await client.connect();
-  const token = newToken();
   try {
-    await drizzle(client, { schema }).transaction(async (tx) => {
+    const token = await drizzle(client, { schema }).transaction(async (tx) => {
       const organisationId = v7();
       await tx.execute(sql`select set_config('tropaeum.organisation', ${organisationId}, true)`);
       await tx.insert(schema.organisations).values({ id: organisationId, name: club });
@@ -31,15 +30,13 @@ export async function foundClub(
         ...{ organisationId, email, name, role: 'owner' },
         ...{ passwordHash, squadIds: [] },
       });
-      await addMailedLink(tx, {
-        ...{ tokenHash: tokenHash(token), organisationId, kind: 'reset', accountId, email },
-        expiresAt: new Date(now.getTime() + firstLinkDays * 86_400_000).toISOString(),
-      });
+      const link = { organisationId, kind: 'reset' as const, accountId, email };
+      return addMailedLink(tx, link, firstLinkDays * 24 * 60, now);
     });
+    return `/password/${token}`;
   } finally {
     await client.end();
   }
-  return `/password/${token}`;
 }
 
 /** Run by `tropaeum club add`: brings the database up to date and founds the club that the environment names. */

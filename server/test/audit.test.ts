@@ -38,6 +38,29 @@ describe('the trail', () => {
       });
   });
 
+  it('is read page by page: every entry once, those of one moment too', async () => {
+    for (let i = 0; i < 60; i++) await owner.call('GET', '/squads');
+    const restrictions = (['knee', 'ankle', 'hip', 'wrist', 'elbow', 'neck'] as const).map((region) => ({
+      ...{ region, severity: 'limit', setBy: 'coach' },
+    }));
+    for (let i = 0; i < 15; i++)
+      await owner.call('PATCH', `/athletes/${club.athleteId}`, {
+        athlete: { restrictions: i % 2 ? [] : restrictions },
+      });
+    const seen: string[] = [];
+    for (let last: { at: string; id: string } | undefined, page = 0; page < 5; page++) {
+      const asked = last ? `?${new URLSearchParams({ at: last.at, id: last.id })}` : '';
+      const { status, body } = await owner.call('GET', `/audit${asked}`);
+      expect(status).toBe(200);
+      seen.push(...body.entries.map((e: { id: string }) => e.id));
+      last = body.entries.at(-1);
+      if (body.entries.length < 100) break;
+    }
+    expect(seen.length).toBeGreaterThan(140);
+    expect(new Set(seen).size).toBe(seen.length);
+    expect((await owner.call('GET', '/audit?at=yesterday')).status).toBe(422);
+  });
+
   it("cannot be changed or emptied by the server's login", async () => {
     const app = new Client({ connectionString: urls.appUrl });
     await app.connect();

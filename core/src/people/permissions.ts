@@ -4,6 +4,9 @@ export type Role = 'owner' | 'coach' | 'assistant';
 /** Roles from the one that may most to the one that may least. */
 export const roles: readonly Role[] = ['owner', 'coach', 'assistant'];
 
+/** Fewest characters of a password that is set: long is what counts. */
+export const minPassword = 12;
+
 /** Everything that can be allowed or not: server, interface and tests go by this one table. */
 const allowed = {
   /** Squads, athletes, sessions, seasons, the library: all that is there to be read, of the squads that one works with. */

@@ -1,4 +1,5 @@
 import Router from '@koa/router';
+import { minPassword } from '@tropaeum/core/people/permissions';
 import { toString as pictureOf } from 'qrcode';
 import * as yup from 'yup';
 import { HttpError, notFound, validationFailed } from '../middleware/http-error';
@@ -17,7 +18,7 @@ import { accountWith } from './sign-in';
 export const newPassword = yup
   .string()
   .required('is required')
-  .min(12, 'must be 12 characters or more')
+  .min(minPassword, `must be ${minPassword} characters or more`)
   .max(200, 'must be 200 characters or fewer');
 export const personName = yup.string().trim().required('is required').max(80, 'must be 80 characters or fewer');
 

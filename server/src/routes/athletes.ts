@@ -35,7 +35,7 @@ import {
   seenBefore,
 } from './athlete-fields';
 import { personOf, type Services } from './context';
-import { beginSquad, faultsAt, type SquadBody, sportOf, squadFields } from './squad-fields';
+import { faultsAt, type SquadBody, sportOf, squadFields, squadMeant } from './squad-fields';
 
 /** How far back and ahead the squad view looks, days. */
 const lookBack = 42;
@@ -132,10 +132,8 @@ export function athleteRoutes({ database, today }: Services): Router {
     ) as AthleteBody & SquadBody;
     const given = ctx.request.body as AthleteBody;
     const id = await database.asPerson(person, async (tx) => {
-      const squadId = body.newSquad
-        ? await beginSquad(tx, person.organisationId, body.newSquad)
-        : (body.squadId as string);
-      return addTo(tx, person.organisationId, squadId, await sportOf(tx, squadId), given);
+      const squad = await squadMeant(tx, person.organisationId, body);
+      return addTo(tx, person.organisationId, squad.id, squad.sport, given);
     });
     ctx.status = 201;
     ctx.body = { id };
@@ -157,14 +155,11 @@ export function athleteRoutes({ database, today }: Services): Router {
     ) as SquadBody;
     const given = (ctx.request.body as { athletes: AthleteBody[] }).athletes;
     ctx.body = await database.asPerson(person, async (tx) => {
-      const squadId = body.newSquad
-        ? await beginSquad(tx, person.organisationId, body.newSquad)
-        : (body.squadId as string);
-      const sport = await sportOf(tx, squadId);
+      const squad = await squadMeant(tx, person.organisationId, body);
       const ids: string[] = [];
       for (const [i, one] of given.entries())
-        ids.push(await faultsAt(`athletes[${i}]`, () => addTo(tx, person.organisationId, squadId, sport, one)));
-      return { squadId, ids };
+        ids.push(await faultsAt(`athletes[${i}]`, () => addTo(tx, person.organisationId, squad.id, squad.sport, one)));
+      return { squadId: squad.id, ids };
     });
     ctx.status = 201;
   });

@@ -6,8 +6,8 @@ import { HttpError } from '../middleware/http-error';
 import { count } from '../middleware/limits';
 import { hashPassword } from '../middleware/passwords';
 import { SignInLimits } from '../middleware/sign-in-limits';
-import { newToken, tokenHash } from '../middleware/tokens';
-import { validated } from '../middleware/validated';
+import { tokenHash } from '../middleware/tokens';
+import { emailTyped, validated } from '../middleware/validated';
 import { addAccount, addMailedLink, changeAccount, endResets, endSignInsOf, useMailedLink } from '../store/accounts';
 import { newPassword, personName } from './account';
 import type { Services } from './context';
@@ -76,24 +76,19 @@ export function mailedLinkRoutes(services: Services): Router {
   });
 
   router.post('/password-resets', async (ctx) => {
-    const { email: typed } = validated(
+    const { email } = validated(
       yup.object({ email: yup.string().required('is required').max(200, 'must be 200 characters or fewer') }),
-      ctx.request.body,
+      emailTyped(ctx.request.body),
     );
-    const email = typed.trim().toLowerCase();
     await limits.begin(`reset ${email}`, ctx.ip);
     const account = await database.door<{ id: string; organisation_id: string }>('door_address', email);
     // The same answer for everybody: who has an account is nobody else's business.
     ctx.status = 204;
     if (!account) return;
-    const token = newToken();
-    await database.asOrganisation(account.organisation_id, async (tx) => {
+    const token = await database.asOrganisation(account.organisation_id, async (tx) => {
       await endResets(tx, account.id);
-      await addMailedLink(tx, {
-        ...{ tokenHash: tokenHash(token), organisationId: account.organisation_id, kind: 'reset' },
-        ...{ accountId: account.id, email },
-        expiresAt: new Date(now().getTime() + resetMinutes * 60_000).toISOString(),
-      });
+      const link = { organisationId: account.organisation_id, kind: 'reset' as const, accountId: account.id, email };
+      return addMailedLink(tx, link, resetMinutes, now());
     });
     const reset = {
       to: email,

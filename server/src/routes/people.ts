@@ -3,8 +3,7 @@ import { type Role, roles } from '@tropaeum/core/people/permissions';
 import * as yup from 'yup';
 import type { Transaction } from '../database/database';
 import { HttpError, notFound, validationFailed } from '../middleware/http-error';
-import { newToken, tokenHash } from '../middleware/tokens';
-import { idFrom, moment, uuid, validated } from '../middleware/validated';
+import { emailTyped, idFrom, moment, uuid, validated } from '../middleware/validated';
 import {
   accountById,
   addMailedLink,
@@ -23,6 +22,7 @@ import { auditOf } from '../store/audit';
 import { personOf, type Services } from './context';
 
 const invitationDays = 7;
+const invitationMinutes = invitationDays * 24 * 60;
 const auditPage = 100;
 
 const role = yup.string().oneOf(roles, `must be ${roles.join(', ')}`);
@@ -81,24 +81,19 @@ export function peopleRoutes({ database, mail, log, publicUrl, now }: Services):
     const person = personOf(ctx);
     const body = validated(yup.object({ email, role: role.required('is required'), squadIds: squadIds.default([]) }), {
       squadIds: [],
-      ...(ctx.request.body as object),
-      email: String((ctx.request.body as { email?: unknown })?.email ?? '')
-        .trim()
-        .toLowerCase(),
+      ...emailTyped(ctx.request.body),
     });
-    const token = newToken();
-    const from = await database.asPerson(person, async (tx) => {
+    const { from, token } = await database.asPerson(person, async (tx) => {
       await refuseForeignSquads(tx, body.squadIds, body.role);
       if ((await peopleOf(tx)).some((one) => one.email === body.email))
         throw validationFailed([{ path: 'email', message: 'belongs to somebody of the club already' }]);
       // A new invitation takes the place of the one before.
       await withdrawInvitation(tx, { email: body.email });
-      await addMailedLink(tx, {
-        ...{ tokenHash: tokenHash(token), organisationId: person.organisationId, kind: 'invitation' },
-        ...{ email: body.email, role: body.role, squadIds: body.squadIds },
-        expiresAt: new Date(now().getTime() + invitationDays * 86_400_000).toISOString(),
-      });
-      return accountById(tx, person.accountId);
+      const link = { organisationId: person.organisationId, kind: 'invitation' as const, ...body };
+      return {
+        token: await addMailedLink(tx, link, invitationMinutes, now()),
+        from: await accountById(tx, person.accountId),
+      };
     });
     const invitation = {
       to: body.email,
@@ -154,15 +149,13 @@ export function peopleRoutes({ database, mail, log, publicUrl, now }: Services):
   });
 
   router.get('/audit', async (ctx) => {
-    const asked = validated(yup.object({ before: moment, athlete: uuid }), { ...ctx.query });
+    const { at, id, athlete } = validated(yup.object({ at: moment, id: uuid, athlete: uuid }), { ...ctx.query });
+    const asked = {
+      ...(at && id ? { before: { at, id } } : {}),
+      ...(athlete ? { athleteId: athlete } : {}),
+    };
     ctx.body = {
-      entries: await database.asPerson(personOf(ctx), (tx) =>
-        auditOf(
-          tx,
-          { ...(asked.before ? { before: asked.before } : {}), ...(asked.athlete ? { athleteId: asked.athlete } : {}) },
-          auditPage,
-        ),
-      ),
+      entries: await database.asPerson(personOf(ctx), (tx) => auditOf(tx, asked, auditPage)),
     };
   });
 

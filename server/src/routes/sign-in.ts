@@ -8,7 +8,7 @@ import { passesSecondFactor } from '../middleware/second-factor';
 import { endCookie, giveCookie, tokenOf } from '../middleware/sign-in-cookie';
 import { SignInLimits } from '../middleware/sign-in-limits';
 import { newToken, tokenHash } from '../middleware/tokens';
-import { validated } from '../middleware/validated';
+import { emailTyped, validated } from '../middleware/validated';
 import { addSignIn, endSignIn } from '../store/accounts';
 import { addAudit } from '../store/audit';
 import { personOf, type Services } from './context';
@@ -57,8 +57,7 @@ export function signInRoutes(services: Services): Router {
   const limits = new SignInLimits(database);
 
   router.post('/sign-in', async (ctx) => {
-    const { email: typed, password, code } = validated(entry, ctx.request.body);
-    const email = typed.trim().toLowerCase();
+    const { email, password, code } = validated(entry, emailTyped(ctx.request.body));
     await limits.begin(email, ctx.ip);
     const account = await accountWith(services, email, password);
     if (!account) throw new HttpError(401, 'E-mail address or password is wrong.');

@@ -7,7 +7,7 @@ import { addSquad, type PlayedSport, squadById } from '../store/athletes';
 import { clubSport } from '../store/sports';
 
 /** A squad begins with its first athlete: both are there, or neither. */
-export async function beginSquad(
+async function beginSquad(
   tx: Transaction,
   organisationId: string,
   { name, sportId }: { name: string; sportId: string },
@@ -48,4 +48,14 @@ export async function faultsAt<T>(path: string, work: () => Promise<T>): Promise
     if (!(error instanceof HttpError) || error.faults.length === 0) throw error;
     throw validationFailed(error.faults.map((fault) => ({ ...fault, path: `${path}.${fault.path}` })));
   }
+}
+
+/** The squad that a body means, begun where it says so, and what it plays. */
+export async function squadMeant(
+  tx: Transaction,
+  organisationId: string,
+  { newSquad, squadId }: SquadBody,
+): Promise<{ id: string; sport: PlayedSport }> {
+  const id = newSquad ? await beginSquad(tx, organisationId, newSquad) : (squadId as string);
+  return { id, sport: await sportOf(tx, id) };
 }

@@ -12,6 +12,7 @@ import {
   signIns,
   squads,
 } from '../database/schema';
+import { newToken, tokenHash } from '../middleware/tokens';
 
 export async function addSignIn(tx: Transaction, signIn: typeof signIns.$inferInsert): Promise<void> {
   await tx.insert(signIns).values(signIn);
@@ -167,8 +168,17 @@ export async function changeClub(
     .where(eq(organisations.id, id));
 }
 
-export async function addMailedLink(tx: Transaction, link: Omit<typeof mailedLinks.$inferInsert, 'id'>): Promise<void> {
-  await tx.insert(mailedLinks).values({ ...link, id: v7() });
+/** Makes a link to be mailed, which opens for so many minutes from now; its token, which is kept nowhere. */
+export async function addMailedLink(
+  tx: Transaction,
+  link: Omit<typeof mailedLinks.$inferInsert, 'id' | 'tokenHash' | 'expiresAt'>,
+  minutes: number,
+  now: Date,
+): Promise<string> {
+  const token = newToken();
+  const expiresAt = new Date(now.getTime() + minutes * 60_000).toISOString();
+  await tx.insert(mailedLinks).values({ ...link, id: v7(), tokenHash: tokenHash(token), expiresAt });
+  return token;
 }
 
 /** Invitations that nobody has taken up, the latest first. */

@@ -1,4 +1,4 @@
-import { and, desc, eq, lt, sql } from 'drizzle-orm';
+import { and, desc, eq, sql } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import type { Transaction } from '../database/database';
 import { accounts, athletes, auditEntries } from '../database/schema';
@@ -17,13 +17,13 @@ export async function addAudit(tx: Transaction, { ofSession, ...entry }: Entry):
 /** The trail, the latest first, so many at most; people and athletes who are gone have no name. */
 export async function auditOf(
   tx: Transaction,
-  { before, athleteId }: { before?: string; athleteId?: string },
+  { before, athleteId }: { before?: { at: string; id: string }; athleteId?: string },
   most: number,
 ) {
   return tx
     .select({
       id: auditEntries.id,
-      at: auditEntries.at,
+      at: sql<string>`to_char(${auditEntries.at} at time zone 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS.US"Z"')`,
       who: accounts.name,
       action: auditEntries.action,
       subject: auditEntries.subject,
@@ -37,7 +37,10 @@ export async function auditOf(
     .leftJoin(athletes, eq(athletes.id, auditEntries.athleteId))
     .where(
       and(
-        before ? lt(auditEntries.at, before) : undefined,
+        // Entries of one transaction stand at one moment: the id tells them apart.
+        before
+          ? sql`(${auditEntries.at}, ${auditEntries.id}) < (${before.at}::timestamptz, ${before.id}::uuid)`
+          : undefined,
         athleteId ? eq(auditEntries.athleteId, athleteId) : undefined,
       ),
     )

@@ -51,15 +51,16 @@ export const useMails = (enabled: boolean) =>
 export const useAudit = (athleteId: string) =>
   useInfiniteQuery({
     queryKey: ['audit', athleteId],
-    initialPageParam: '',
-    queryFn: ({ pageParam }) => {
+    initialPageParam: undefined as AuditEntry | undefined,
+    queryFn: ({ pageParam: last }) => {
       const asked = new URLSearchParams({
         ...(athleteId ? { athlete: athleteId } : {}),
-        ...(pageParam ? { before: pageParam } : {}),
+        // What comes after the last entry that is there.
+        ...(last ? { at: last.at, id: last.id } : {}),
       });
       return ask<{ entries: AuditEntry[] }>(`/audit?${asked}`);
     },
-    getNextPageParam: ({ entries }) => (entries.length === 100 ? entries.at(-1)?.at.replace(' ', 'T') : undefined),
+    getNextPageParam: ({ entries }) => (entries.length === 100 ? entries.at(-1) : undefined),
   });
 
 /** Whether who is signed in may do something; nobody until that is known. */

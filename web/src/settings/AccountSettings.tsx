@@ -1,8 +1,9 @@
+import { minPassword } from '@tropaeum/core/people/permissions';
 import { useState } from 'react';
 import { object, string } from 'yup';
 import { ask } from '../api/client';
 import { queryClient, useMe } from '../api/queries';
-import { Field, FormProblem, useForm } from '../ui/Form';
+import { Field, FormProblem, newPassword, useForm } from '../ui/Form';
 import { Waiting } from '../ui/States';
 import { capital } from '../ui/words';
 import { SecondFactor } from './SecondFactor';
@@ -10,7 +11,7 @@ import { SecondFactor } from './SecondFactor';
 const nameRules = object({ name: string().trim().required('is required').max(80, 'must be 80 characters or fewer') });
 const passwordRules = object({
   current: string().required('is required'),
-  next: string().required('is required').min(12, 'must be 12 characters or more').max(200),
+  next: newPassword,
 });
 
 /** One's own name, password and second factor. */
@@ -63,7 +64,13 @@ function PasswordForm() {
       <h2 className="head text-lg">Password</h2>
       <div className="grid grid-cols-2 gap-3">
         <Field form={form} name="current" label="Password now" type="password" autoComplete="current-password" />
-        <Field form={form} name="next" label="New, 12 characters or more" type="password" autoComplete="new-password" />
+        <Field
+          form={form}
+          name="next"
+          label={`New, ${minPassword} characters or more`}
+          type="password"
+          autoComplete="new-password"
+        />
       </div>
       <FormProblem form={form} />
       <p role="status" className="text-small text-laurel">

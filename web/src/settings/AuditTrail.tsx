@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { useAudit, useSquads } from '../api/queries';
 import type { AuditEntry } from '../api/types';
 import { dayAndTime } from '../ui/days';
+import { Choice } from '../ui/Form';
 import { Nothing, Trouble, Waiting } from '../ui/States';
 
 const actionWords: Readonly<Record<string, string>> = {
@@ -41,22 +42,14 @@ export function AuditTrail() {
         <p className="max-w-lg text-quiet">
           Who read and changed what is known of athletes' health. Entries cannot be changed or deleted.
         </p>
-        <label className="w-56">
-          <span className="label">Athlete</span>
-          <select
-            aria-label="Athlete"
-            className="field h-8"
-            value={athleteId}
-            onChange={(e) => setAthleteId(e.target.value)}
-          >
-            <option value="">everybody</option>
-            {athletes.map(({ id, name }) => (
-              <option key={id} value={id}>
-                {name}
-              </option>
-            ))}
-          </select>
-        </label>
+        <Choice label="Athlete" className="w-56" value={athleteId} onChange={(e) => setAthleteId(e.target.value)}>
+          <option value="">everybody</option>
+          {athletes.map(({ id, name }) => (
+            <option key={id} value={id}>
+              {name}
+            </option>
+          ))}
+        </Choice>
       </div>
       {!entries ? (
         <Waiting what="Opening the trail" />

@@ -1,9 +1,10 @@
 import { useQuery } from '@tanstack/react-query';
+import { minPassword } from '@tropaeum/core/people/permissions';
 import { Link, useNavigate, useParams } from 'react-router';
 import { object, string } from 'yup';
 import { ApiError, ask } from '../api/client';
 import { queryClient } from '../api/queries';
-import { Field, FormProblem, useForm } from '../ui/Form';
+import { Field, FormProblem, newPassword, useForm } from '../ui/Form';
 import { Waiting } from '../ui/States';
 import { Entrance } from './Entrance';
 
@@ -14,7 +15,7 @@ interface Opened {
 
 const rules = object({
   name: string().trim().default('').max(80, 'must be 80 characters or fewer'),
-  password: string().required('is required').min(12, 'must be 12 characters or more').max(200),
+  password: newPassword,
 });
 
 /** What a mailed link opens: an invitation is taken up with a name and a password, a lost password gets another. */
@@ -66,7 +67,7 @@ function SetPassword({ token, kind, email }: Opened & { token: string }) {
       <Field
         form={form}
         name="password"
-        label="Password, 12 characters or more"
+        label={`Password, ${minPassword} characters or more`}
         type="password"
         autoComplete="new-password"
         className="mt-4"

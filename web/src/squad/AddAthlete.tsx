@@ -1,14 +1,13 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import { typedIn } from '@tropaeum/core/common/units';
 import { levels } from '@tropaeum/core/exercise/model/vocabulary';
-import { useId } from 'react';
 import { useNavigate } from 'react-router';
 import { object, string } from 'yup';
 import { ask } from '../api/client';
 import { queryClient } from '../api/queries';
 import type { Squad } from '../api/types';
 import { sportIn, sportsIn, useClubSports } from '../demands/club-sports';
-import { Field, FormProblem, useForm } from '../ui/Form';
+import { Choice, Field, FormProblem, useForm } from '../ui/Form';
 import { useMeasures } from '../ui/units';
 
 /** Chosen for a squad that begins with this athlete. */
@@ -129,17 +128,5 @@ export function AddAthlete({ squads, onClose }: { squads: Squad[]; onClose: () =
         </DialogPanel>
       </div>
     </Dialog>
-  );
-}
-
-function Choice({ label, ...select }: React.ComponentProps<'select'> & { label: string }) {
-  const id = useId();
-  return (
-    <div>
-      <label className="label block" htmlFor={id}>
-        {label}
-      </label>
-      <select id={id} className="field mt-0.5" {...select} />
-    </div>
   );
 }

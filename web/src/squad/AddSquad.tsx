@@ -4,6 +4,7 @@ import { ask } from '../api/client';
 import type { Squad } from '../api/types';
 import { useWork } from '../api/use-work';
 import { sportIn, sportsIn, useClubSports } from '../demands/club-sports';
+import { Choice } from '../ui/Form';
 import { useMeasures } from '../ui/units';
 
 /** Chosen for a squad that begins with this list. */
@@ -38,22 +39,14 @@ export function AddSquad({ squads, today, onDone }: { squads: Squad[]; today: st
       <h2 className="head text-lg">A squad from a list</h2>
       <div className="mt-2 flex flex-wrap items-end gap-3">
         {squads.length > 0 && (
-          <label className="w-56">
-            <span className="label">Squad</span>
-            <select
-              aria-label="Squad"
-              className="field mt-0.5"
-              value={squadId}
-              onChange={(e) => setSquadId(e.target.value)}
-            >
-              {squads.map((s) => (
-                <option key={s.id} value={s.id}>
-                  {s.name}
-                </option>
-              ))}
-              <option value={newSquad}>New squad …</option>
-            </select>
-          </label>
+          <Choice label="Squad" className="w-56" value={squadId} onChange={(e) => setSquadId(e.target.value)}>
+            {squads.map((s) => (
+              <option key={s.id} value={s.id}>
+                {s.name}
+              </option>
+            ))}
+            <option value={newSquad}>New squad …</option>
+          </Choice>
         )}
         {isNew && (
           <>
@@ -61,21 +54,13 @@ export function AddSquad({ squads, today, onDone }: { squads: Squad[]; today: st
               <span className="label">Squad name</span>
               <input className="field mt-0.5" maxLength={80} value={name} onChange={(e) => setName(e.target.value)} />
             </label>
-            <label className="w-48">
-              <span className="label">Sport</span>
-              <select
-                aria-label="Sport"
-                className="field mt-0.5"
-                value={sportId}
-                onChange={(e) => setSportId(e.target.value)}
-              >
-                {sportsIn(club).map((s) => (
-                  <option key={s.id} value={s.id}>
-                    {s.name}
-                  </option>
-                ))}
-              </select>
-            </label>
+            <Choice label="Sport" className="w-48" value={sportId} onChange={(e) => setSportId(e.target.value)}>
+              {sportsIn(club).map((s) => (
+                <option key={s.id} value={s.id}>
+                  {s.name}
+                </option>
+              ))}
+            </Choice>
           </>
         )}
       </div>

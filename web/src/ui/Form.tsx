@@ -1,4 +1,5 @@
 import { yupResolver } from '@hookform/resolvers/yup';
+import { minPassword } from '@tropaeum/core/people/permissions';
 import { useId } from 'react';
 import {
   type DefaultValues,
@@ -7,8 +8,14 @@ import {
   type UseFormReturn,
   useForm as useFormOf,
 } from 'react-hook-form';
-import type { ObjectSchema } from 'yup';
+import { type ObjectSchema, string } from 'yup';
 import { ApiError } from '../api/client';
+
+/** A password that is set. */
+export const newPassword = string()
+  .required('is required')
+  .min(minPassword, `must be ${minPassword} characters or more`)
+  .max(200, 'must be 200 characters or fewer');
 
 /** A form with its rules; what the server refuses stands at the field it meant. */
 export function useForm<T extends FieldValues>(schema: ObjectSchema<T>, defaultValues: DefaultValues<T>) {
@@ -78,5 +85,18 @@ export function FormProblem({ form }: { form: { formState: { errors: { root?: { 
     <p role="alert" className="min-h-5 text-small text-oxide">
       {root?.message ?? ''}
     </p>
+  );
+}
+
+/** One labelled choice among some. */
+export function Choice({ label, className = '', ...select }: React.ComponentProps<'select'> & { label: string }) {
+  const id = useId();
+  return (
+    <div className={className}>
+      <label className="label block" htmlFor={id}>
+        {label}
+      </label>
+      <select id={id} className="field mt-0.5" {...select} />
+    </div>
   );
 }
