@@ -90,6 +90,7 @@ try {
   say('');
   say(`Tropaeum is at http://127.0.0.1:${port}`);
   say('Demo sign-in: coach@skarvoy.example, password: hall closed');
+  say('As a physio, a guardian or an athlete: physio@, guardian@, athlete@skarvoy.example');
   say('Athletes open a link, created under Messages. Ctrl-C stops everything.');
   watchDatabase(cluster, supervisor);
   watchServer(port, supervisor);

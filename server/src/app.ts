@@ -18,10 +18,13 @@ import { accountRoutes } from './routes/account';
 import { athleteLinkRoutes } from './routes/athlete-link';
 import { athleteRoutes } from './routes/athletes';
 import { calendarRoutes } from './routes/calendars';
+import { careRoutes } from './routes/care';
 import type { Services } from './routes/context';
 import { deviceRoutes } from './routes/devices';
+import { familyRoutes } from './routes/family';
 import { libraryRoutes } from './routes/library';
 import { mailedLinkRoutes } from './routes/mailed-links';
+import { newAthleteRoutes } from './routes/new-athletes';
 import { peopleRoutes } from './routes/people';
 import { guarded } from './routes/permissions';
 import { privacyRoutes } from './routes/privacy';
@@ -60,6 +63,9 @@ export function apiRouter(services: Services): Router {
     accountRoutes(services),
     peopleRoutes(services),
     athleteRoutes(services),
+    newAthleteRoutes(services),
+    careRoutes(services),
+    familyRoutes(services),
     privacyRoutes(services),
     sessionRoutes(services),
     libraryRoutes(services),

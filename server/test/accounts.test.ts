@@ -210,7 +210,7 @@ describe('a club', () => {
       (await nora.call('POST', '/sign-in', { email: 'nora@torsnes.example', password: 'the first password' })).status,
     ).toBe(204);
     expect((await nora.call('GET', '/me')).body).toMatchObject({ organisation: 'Torsnes IL', role: 'owner' });
-    expect((await nora.call('GET', '/squads')).body).toEqual({ squads: [], athletes: [] });
+    expect((await nora.call('GET', '/squads')).body).toEqual({ squads: [], athletes: [], waiting: [] });
   });
 
   it('changes its name and units, and keeps what was not spoken of', async () => {

@@ -25,10 +25,24 @@ beforeAll(async () => {
 const rows = async <T>(sql: string): Promise<T[]> => (await client.query(sql)).rows as T[];
 
 describe('the demo club', () => {
-  it('has both squads and the canoe group, ten athletes or more, and one coach', async () => {
+  it('has both squads and the canoe group, ten athletes or more, and somebody of every role', async () => {
     expect((await rows('select * from squads')).length).toBe(3);
     expect((await rows('select * from athletes')).length).toBeGreaterThanOrEqual(10);
-    expect(await rows('select email from accounts')).toEqual([{ email: demoSignIn.email }]);
+    expect(await rows("select email from accounts where role = 'owner'")).toEqual([{ email: demoSignIn.email }]);
+    expect(await rows('select distinct role from accounts order by role')).toEqual(
+      ['athlete', 'guardian', 'owner', 'physio'].map((role) => ({ role })),
+    );
+  });
+
+  it('keeps nothing of a minor without the consent of a guardian', async () => {
+    const minors = await rows<{ name: string }>(
+      `select name from athletes where born > (date '${today}' - interval '18 years') order by name`,
+    );
+    expect(minors.map((m) => m.name)).toEqual(['Nora Fjell', 'Signe Moe', 'Ylva Sund']);
+    const agreed = await rows<{ name: string }>(
+      'select name from athletes join consents on athlete_id = athletes.id where withdrawn_at is null order by name',
+    );
+    expect(agreed).toEqual(minors);
   });
 
   it('is laid relative to the day, six weeks back, nothing done in the future', async () => {

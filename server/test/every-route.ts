@@ -2,6 +2,7 @@ import { variantById } from '@tropaeum/core/exercise/library/library';
 import { copyAsCustom } from '@tropaeum/core/exercise/model/custom-exercise';
 import type { Variant } from '@tropaeum/core/exercise/model/variant';
 import { writeSport } from '@tropaeum/core/formats/sport';
+import { consentVersion } from '@tropaeum/core/people/consent';
 import { emptyOwnSeason, emptySeason } from '@tropaeum/core/season/plan/season-plan';
 import type { SportProfile } from '@tropaeum/core/sport/profile';
 import { sportById } from '@tropaeum/core/sport/sports';
@@ -16,6 +17,9 @@ export interface Laid {
   /** Somebody of the club beside the one who asks, and an invitation that is open. */
   personId: string;
   invitationId: string;
+  /** A minor of whom only the name is kept, and a request to a physio. */
+  pendingId: string;
+  requestId: string;
   templateId: string;
   feedId: string;
   calendarId: string;
@@ -24,7 +28,8 @@ export interface Laid {
 export interface RouteCall {
   path: string;
   body?: unknown;
-  opensTo: 'owner' | 'anyone' | 'everyone-own' | 'nobody';
+  /** `given`: whom an athlete was given to, as a physio, a guardian or the athlete itself. */
+  opensTo: 'owner' | 'given' | 'anyone' | 'everyone-own' | 'nobody';
 }
 
 const handball = sportById('handball') as SportProfile;
@@ -53,10 +58,21 @@ export async function layBehindRoutes(coach: Caller, club: Club, url: string): P
   const made = async (path: string, body: unknown): Promise<string> => (await coach.call('POST', path, body)).body.id;
   await coach.call('POST', '/invitations', { email: `new@${nameOf(club)}.example`, role: 'assistant' });
   const { invitations } = (await coach.call('GET', '/people')).body;
+  const physio = `physio@${nameOf(club)}.example`;
+  await join(coach, url, physio, 'physio', [], [club.athleteId]);
+  const restrictions = [{ region: 'wrist', severity: 'limit', setBy: 'physiotherapist' }];
+  const set = { was: [], restrictions };
+  await (await new Caller(url).signIn(physio)).call('PUT', `/treated/${club.athleteId}/restrictions`, set);
+  await coach.call('POST', `/athletes/${club.athleteId}/release-requests`, { region: 'wrist', words: 'looks well' });
   return {
     ...{ club, url, session },
     personId: await join(coach, url, `helper@${nameOf(club)}.example`, 'assistant'),
     invitationId: invitations[0].id,
+    pendingId: await made('/athletes', {
+      ...{ name: 'Child of the club', squadId: club.squadId, role: 'wing' },
+      athlete: { heightCm: 160, massKg: 50, born: '2013-04-04' },
+    }),
+    requestId: (await coach.call('GET', `/athletes/${club.athleteId}`)).body.releaseRequests[0].id,
     templateId: await made('/templates', template),
     calendarId: await made(`/squads/${club.squadId}/calendar-links`, {}),
     feedId: await made(`/squads/${club.squadId}/feeds`, { url: `${url}/api/stand-ins/league.ics` }),
@@ -70,8 +86,11 @@ export async function join(
   email: string,
   role: string,
   squadIds: readonly string[] = [],
+  athleteIds: readonly string[] = [],
 ): Promise<string> {
-  const invited = await owner.call('POST', '/invitations', { email, role, squadIds });
+  const invited = ['guardian', 'athlete'].includes(role)
+    ? await owner.call('POST', `/athletes/${athleteIds[0]}/invitations`, { email, role })
+    : await owner.call('POST', '/invitations', { email, role, squadIds, athleteIds });
   if (invited.status !== 201) throw new Error(`inviting gave ${invited.status}: ${JSON.stringify(invited.body)}`);
   const token = await mailedToken(owner, email);
   await new Caller(url).call('POST', `/mailed-links/${token}`, { name: email, password });
@@ -157,6 +176,46 @@ export function everyRoute({ club, session, ...there }: Laid): Record<string, Ro
         athletes: [{ name: 'One More', role: 'wing', athlete: { heightCm: 170, massKg: 60, born: '2004-04-04' } }],
       },
       opensTo: 'owner',
+    },
+    'POST /athletes/:id/invitations': {
+      path: `/athletes/${club.athleteId}/invitations`,
+      body: { email: `guardian@${nameOf(club)}.example`, role: 'guardian' },
+      opensTo: 'owner',
+    },
+    'DELETE /pending-athletes/:id': { path: `/pending-athletes/${there.pendingId}`, opensTo: 'owner' },
+    'POST /athletes/:id/release-requests': {
+      path: `/athletes/${club.athleteId}/release-requests`,
+      body: { region: 'wrist', words: 'looks well' },
+      opensTo: 'owner',
+    },
+    'GET /treated': { path: '/treated', opensTo: 'everyone-own' },
+    'GET /treated/:id': { path: `/treated/${club.athleteId}`, opensTo: 'given' },
+    'PUT /treated/:id/restrictions': {
+      path: `/treated/${club.athleteId}/restrictions`,
+      body: { was: [], restrictions: [{ region: 'knee', severity: 'limit' }] },
+      opensTo: 'given',
+    },
+    'PUT /treated/:id/tests': {
+      path: `/treated/${club.athleteId}/tests`,
+      body: { athlete: { tests: [{ variant: 'push-up', maxReps: 12 }] } },
+      opensTo: 'given',
+    },
+    'POST /release-requests/:id/answer': {
+      path: `/release-requests/${there.requestId}/answer`,
+      body: { words: 'not yet' },
+      opensTo: 'given',
+    },
+    'GET /family': { path: '/family', opensTo: 'everyone-own' },
+    'GET /family/:id/export.json': { path: `/family/${club.athleteId}/export.json`, opensTo: 'given' },
+    'POST /consents': {
+      path: '/consents',
+      body: { athleteId: club.athleteId, name: 'A Guardian', version: consentVersion },
+      opensTo: 'given',
+    },
+    'POST /consents/:id/withdrawal': {
+      path: `/consents/${club.athleteId}/withdrawal`,
+      body: { name: 'Athlete of ours' },
+      opensTo: 'given',
     },
     'POST /athletes/:id/sessions': {
       path: `/athletes/${club.athleteId}/sessions`,

@@ -24,6 +24,16 @@ describe('a squad typed as a list', () => {
     expect(line).toEqual({ line: 1, athlete: { ...ines, heightCm: 177.8, massKg: 73.94 } });
   });
 
+  it.each([
+    ['Ines Vold, 2004-05-01', ['role', 'heightCm', 'massKg'], 'back', 172, 70],
+    ['Ines Vold, 2011-12-01, goal', ['heightCm', 'massKg'], 'keeper', 165, 55],
+    ['Ines Vold; 2004-05-01; ; 178; 74', ['role'], 'back', 178, 74],
+    ['Ines Vold; 2004-05-01; back; ; 74', ['heightCm'], 'back', 172, 74],
+  ])('what a line leaves out is assumed and said to be: %s', (text, assumed, role, heightCm, massKg) => {
+    const [line] = read(text);
+    expect(line).toMatchObject({ athlete: { assumed, role, heightCm, massKg } });
+  });
+
   it('passes titles and empty lines over, and counts lines as they stand', () => {
     const lines = read(
       'Name, born, role, height, mass\n\nIra Moe, 2008-01-31, keeper, 170, 60\nIra moe, 2008-01-31, back, 170, 60',
@@ -35,7 +45,7 @@ describe('a squad typed as a list', () => {
   });
 
   it.each([
-    ['Ines Vold, 2004-05-01, back, 178', 'Ines Vold', 'five parts'],
+    ['Ines Vold', 'Ines Vold', 'needs a name and a day of birth'],
     ['Ines Vold, 2004-02-30, back, 178, 74', '2004-02-30', 'no day of birth'],
     ['Ines Vold, 2030-02-01, back, 178, 74', '2030-02-01', 'in the past'],
     ['Ines Vold, 2004-05-01, striker, 178, 74', 'striker', 'Back, Goalkeeper'],

@@ -1,5 +1,6 @@
 import { typedIn, type Units } from '../common/units';
 import type { TextFault } from '../date/day-text';
+import { type AssumedField, usualSize } from './assumed';
 
 /** What a line of a squad's list says of an athlete. */
 export interface ListedAthlete {
@@ -8,6 +9,8 @@ export interface ListedAthlete {
   role: string;
   heightCm: number;
   massKg: number;
+  /** What the line left out: it holds what is usual at that age. */
+  assumed?: AssumedField[];
 }
 
 /** One line as it was read, or what is wrong with it. */
@@ -54,7 +57,8 @@ function measureOf(
 
 /**
  * Reads a squad as it is typed or pasted, a line an athlete: name, day of birth, role, height, mass; by commas, semicolons or tabs. The role may be
- * any part of its name; empty lines and a line of titles are passed over. Heights and masses without a unit are in `units`.
+ * any part of its name; empty lines and a line of titles are passed over. Heights and masses without a unit are in `units`. Role, height and mass may
+ * be left out: the first role and the size usual at that age stand in, and `assumed` says so.
  *
  * @example readAthleteList('Ines Vold, 2004-05-01, back, 178, 74', [{ id: 'back', name: 'Back' }], { mass: 'kg', length: 'cm' }, '2026-12-09') // one athlete, a back of 178 cm and 74 kg
  */
@@ -87,18 +91,32 @@ function athleteFrom(
   today: string,
 ): ListedAthlete | TextFault {
   const [name = '', bornText = '', roleText = '', heightText = '', massText = ''] = parts;
-  if (parts.length !== 5) return { part: name, message: 'needs five parts: name, day of birth, role, height, mass' };
+  if (parts.length < 2 || parts.length > 5)
+    return { part: name, message: 'needs a name and a day of birth; role, height and mass can follow' };
   if (!name || name.length > 80) return { part: name, message: 'must be a name of 80 characters or fewer' };
   const born = dayOf(bornText, today);
   if (isFaulty(born)) return born;
-  const wanted = roleText.toLowerCase();
-  const role =
-    roles.find((r) => r.id === wanted || r.name.toLowerCase() === wanted) ??
-    roles.find((r) => wanted && r.name.toLowerCase().includes(wanted));
-  if (!role) return { part: roleText, message: `is no role of this sport; ${roles.map((r) => r.name).join(', ')} are` };
-  const heightCm = measureOf(heightText, 'height', units.length, heights);
+  const role = roleOf(roleText, roles);
+  if (isFaulty(role)) return role;
+  const usual = usualSize(born, today);
+  const heightCm = heightText ? measureOf(heightText, 'height', units.length, heights) : usual.heightCm;
   if (isFaulty(heightCm)) return heightCm;
-  const massKg = measureOf(massText, 'mass', units.mass, masses);
+  const massKg = massText ? measureOf(massText, 'mass', units.mass, masses) : usual.massKg;
   if (isFaulty(massKg)) return massKg;
-  return { name, born, role: role.id, heightCm, massKg };
+  const assumed: AssumedField[] = [
+    ...(roleText ? [] : (['role'] as const)),
+    ...(heightText ? [] : (['heightCm'] as const)),
+    ...(massText ? [] : (['massKg'] as const)),
+  ];
+  return { name, born, role, heightCm, massKg, ...(assumed.length > 0 ? { assumed } : {}) };
+}
+
+/** The role that is named by its id or any part of its name; the first where nothing is said. */
+function roleOf(text: string, roles: readonly { id: string; name: string }[]): string | TextFault {
+  const wanted = text.toLowerCase();
+  const found = wanted
+    ? (roles.find((r) => r.id === wanted || r.name.toLowerCase() === wanted) ??
+      roles.find((r) => r.name.toLowerCase().includes(wanted)))
+    : roles[0];
+  return found?.id ?? { part: text, message: `is no role of this sport; ${roles.map((r) => r.name).join(', ')} are` };
 }

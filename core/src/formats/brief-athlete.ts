@@ -41,6 +41,7 @@ const restriction = object({
   weightBearing: anyOf(weightBearings),
   stage: yup.number().typeError('must be a stage from 1 to 5').oneOf(stages, 'must be a stage from 1 to 5'),
   without: list(anyOf(movementGroupIds).required('is required')),
+  criteria: yup.string().max(400, 'must be 400 characters or fewer'),
   setBy: anyOf(setters),
 }).test('days', '', function (value) {
   const above = (this.from ?? []).map((one) => one.value as { born?: unknown } | undefined);

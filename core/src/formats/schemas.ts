@@ -50,6 +50,7 @@ export const briefSchema = {
                 weightBearing: oneOf(weightBearings),
                 stage: { type: 'integer', minimum: 1, maximum: 5 },
                 without: list(oneOf(movementGroupIds)),
+                criteria: text,
                 setBy: oneOf(setters),
               },
               ['region', 'severity'],

@@ -38,6 +38,8 @@ export interface Restriction {
   stage?: Stage;
   /** Sorts of movement that are out besides what the table says. */
   without?: readonly MovementGroup[];
+  /** What has to be shown before the next stage or the release, in the words of whoever set it. */
+  criteria?: string;
   setBy?: Setter;
 }
 

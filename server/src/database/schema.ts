@@ -1,3 +1,4 @@
+import type { AssumedField } from '@tropaeum/core/athlete/assumed';
 import type { PastInjury, RepetitionTest, Restriction } from '@tropaeum/core/athlete/athlete';
 import type { TestResult } from '@tropaeum/core/athlete/performance-record';
 import type { Units } from '@tropaeum/core/common/units';
@@ -41,6 +42,25 @@ import {
 /** What a club has set; what it has not is as usual. */
 export interface ClubSettings {
   units?: Units;
+  /** How dates are written, a language tag. */
+  dates?: string;
+  /** Younger than this a guardian decides. */
+  consentAge?: number;
+  retention?: Retention;
+  /** What new athletes' sessions begin with. */
+  houseRules?: HouseRules;
+}
+
+/** How long a club keeps what. */
+export interface Retention {
+  /** Results of sessions, months; for ever when left out. */
+  resultsMonths?: number;
+  /** The audit trail, months. */
+  auditMonths?: number;
+  /** Messages, days. */
+  messageDays?: number;
+  /** What is there of a minor without consent, days. */
+  consentDays?: number;
 }
 
 const moment = (name: string) => timestamp(name, { withTimezone: true, mode: 'string' });
@@ -102,6 +122,13 @@ export const accountSquads = pgTable(
   (t) => [primaryKey({ columns: [t.accountId, t.squadId] }), index().on(t.squadId)],
 );
 
+/** Whom a physio treats, whose guardian somebody is, which athlete somebody is; also of pending athletes, so without a reference. */
+export const accountAthletes = pgTable(
+  'account_athletes',
+  { accountId: accountId(), athleteId: uuid('athlete_id').notNull(), organisationId: organisationId() },
+  (t) => [primaryKey({ columns: [t.accountId, t.athleteId] }), index().on(t.athleteId)],
+);
+
 /** Links that were mailed: an invitation, or the way to a new password. Only the hash is kept; each opens once. */
 export const mailedLinks = pgTable(
   'mailed_links',
@@ -115,6 +142,7 @@ export const mailedLinks = pgTable(
     email: text('email').notNull(),
     role: text('role').$type<Role>(),
     squadIds: uuid('squad_ids').array().notNull().default([]),
+    athleteIds: uuid('athlete_ids').array().notNull().default([]),
     createdAt: created(),
     expiresAt: moment('expires_at').notNull(),
     usedAt: moment('used_at'),
@@ -236,9 +264,44 @@ export const athletes = pgTable(
     battery: jsonb('battery').$type<TestResult[]>().notNull().default([]),
     /** How far the coach has moved this athlete's needs. */
     moved: jsonb('moved').$type<Moved>().notNull().default({}),
+    /** Fields that nobody has said yet and that hold what is usual. */
+    assumed: text('assumed').array().$type<AssumedField[]>().notNull().default([]),
+    /** Day since which this minor is here without the consent of a guardian. */
+    consentMissingSince: date('consent_missing_since'),
     createdAt: created(),
   },
   (t) => [index().on(t.organisationId, t.squadId)],
+);
+
+/** Minors of whom nothing but the name may be kept yet; the id goes on as that of the athlete. */
+export const pendingAthletes = pgTable(
+  'pending_athletes',
+  {
+    id: uuid('id').primaryKey(),
+    organisationId: organisationId(),
+    squadId: squadId(),
+    name: text('name').notNull(),
+    createdAt: created(),
+  },
+  (t) => [index().on(t.squadId)],
+);
+
+/** What a guardian agreed to, word for word; stays when it is withdrawn. */
+export const consents = pgTable(
+  'consents',
+  {
+    id: uuid('id').primaryKey(),
+    organisationId: organisationId(),
+    athleteId: uuid('athlete_id').notNull(),
+    version: text('version').notNull(),
+    wording: text('wording').notNull(),
+    givenAt: moment('given_at').notNull().defaultNow(),
+    givenBy: uuid('given_by'),
+    givenName: text('given_name').notNull(),
+    withdrawnAt: moment('withdrawn_at'),
+    withdrawnName: text('withdrawn_name'),
+  },
+  (t) => [uniqueIndex('consents_standing').on(t.athleteId).where(sql`withdrawn_at is null`)],
 );
 
 const athleteId = () =>
@@ -264,6 +327,27 @@ export const restrictions = pgTable(
     stage: integer('stage').$type<Restriction['stage']>(),
     without: jsonb('without').$type<Restriction['without']>(),
     setBy: text('set_by').$type<Restriction['setBy']>(),
+    criteria: text('criteria'),
+    /** The physio who set it here: nobody else eases it. */
+    physioId: uuid('physio_id').references(() => accounts.id, { onDelete: 'set null' }),
+  },
+  (t) => [index().on(t.athleteId), index().on(t.physioId)],
+);
+
+/** What coaches ask a physio: whether a part may be released. */
+export const releaseRequests = pgTable(
+  'release_requests',
+  {
+    id: uuid('id').primaryKey(),
+    organisationId: organisationId(),
+    athleteId: athleteId(),
+    region: text('region').$type<Restriction['region']>().notNull(),
+    side: text('side').$type<'left' | 'right' | 'both'>(),
+    words: text('words').notNull(),
+    askedBy: text('asked_by').notNull(),
+    askedAt: moment('asked_at').notNull().defaultNow(),
+    answeredAt: moment('answered_at'),
+    answer: text('answer'),
   },
   (t) => [index().on(t.athleteId)],
 );
@@ -279,6 +363,8 @@ export const restrictionChanges = pgTable(
     after: jsonb('after').$type<Restriction>(),
     /** The clinician who allowed it, with day and words; left out where a coach may change it. */
     release: jsonb('release').$type<Release>(),
+    /** Whose account changed it. */
+    changedBy: uuid('changed_by'),
     changedAt: moment('changed_at').notNull().defaultNow(),
   },
   (t) => [index().on(t.athleteId, t.changedAt)],

@@ -30,9 +30,12 @@ import { stored, variantsIn } from '../store/sessions';
 import { cameBack, daysBefore, logsFor, reportFor, trainingDays } from './history';
 import { type DemoPerson, people, roomOf } from './people';
 import { laySeason } from './season';
+import { demoPassword, laySignIns } from './sign-ins';
 
 /** The sign-in that the start command prints. */
-export const demoSignIn = { email: 'coach@skarvoy.example', password: 'hall closed' };
+export const demoSignIn = { email: 'coach@skarvoy.example', password: demoPassword };
+
+const demoClub = 'Skarvøy HK';
 
 /** One session of a person's history: the same items week after week, since progress needs them. */
 async function laySession(
@@ -149,7 +152,8 @@ async function layMessage(
 async function layOrganisation(
   tx: Transaction,
   name: string,
-  signIn: { email: string; password: string; coach: string },
+  signIn: { email: string; coach: string },
+  passwordHash: string,
 ): Promise<string> {
   const organisationId = v7();
   // The owner of the database is bound to one organisation as everybody is.
@@ -161,7 +165,7 @@ async function layOrganisation(
     role: 'owner',
     email: signIn.email,
     name: signIn.coach,
-    passwordHash: await hashPassword(signIn.password),
+    passwordHash,
   });
   return organisationId;
 }
@@ -180,7 +184,9 @@ export async function seedDemo(
     if (there.rows[0]?.anybody) return false;
     const solver = highsSolver(await loadHighs());
     await db.transaction(async (tx) => {
-      const organisationId = await layOrganisation(tx, 'Skarvøy HK', { ...demoSignIn, coach: 'Marit Lien' });
+      const passwordHash = await hashPassword(demoPassword);
+      const coach = { email: demoSignIn.email, coach: 'Marit Lien' };
+      const organisationId = await layOrganisation(tx, demoClub, coach, passwordHash);
       const squads = [
         { key: 'seniors', name: 'Skarvøy HK · seniors', sportId: 'handball' },
         { key: 'youth', name: 'Skarvøy HK · youth', sportId: 'handball' },
@@ -196,6 +202,7 @@ export async function seedDemo(
         say(`  ${person.name}`);
         await layPerson(tx, organisationId, squad.id, squad.sportId, person, today, solver, i + 11);
       }
+      await laySignIns(tx, organisationId, demoClub, passwordHash);
     });
     return true;
   } finally {

@@ -3,6 +3,7 @@ import { RateLimiterMemory } from 'rate-limiter-flexible';
 import type { Database } from '../database/database';
 import { HttpError } from './http-error';
 import { count } from './limits';
+import { tokenOf } from './sign-in-cookie';
 import { tokenHash } from './tokens';
 
 /** Whose link it is. */
@@ -26,13 +27,15 @@ export class AuthLookup {
   constructor(
     private readonly database: Database,
     perMinute: number,
+    private readonly publicUrl: string,
   ) {
     this.calls = new RateLimiterMemory({ points: perMinute, duration: 60 });
   }
 
-  /** Counts a call of the link in the address; its hash. */
+  /** Counts a call of the link in the address; its hash. An athlete who is signed in comes by `me`: the sign-in opens what a link would. */
   async hashOf(ctx: Context): Promise<string> {
-    const hash = tokenHash((ctx.params as { token: string }).token);
+    const { token } = ctx.params as { token: string };
+    const hash = tokenHash(token === 'me' ? (tokenOf(ctx, this.publicUrl) ?? '') : token);
     await count(this.calls, hash);
     return hash;
   }
@@ -47,6 +50,7 @@ export class AuthLookup {
     const closed = await this.database.door<{ closed_by: string }>('door_closed_link', hash);
     if (closed) throw linkProblem(410, closedWords[closed.closed_by] ?? (closedWords.age as string));
     await count(this.strangers, ctx.ip);
+    if ((ctx.params as { token: string }).token === 'me') throw linkProblem(401, 'Please sign in again.');
     throw linkProblem(
       404,
       'This link is not valid. Check that the address is complete, or ask your coach for a new one.',

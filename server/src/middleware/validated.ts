@@ -15,6 +15,15 @@ export const moment = yup
   .string()
   .test('moment', 'must be a point in time such as 2026-12-09T18:30:00Z', (v) => v === undefined || isMoment(v));
 
+/** An e-mail address as accounts are kept by. */
+export const email = yup
+  .string()
+  .trim()
+  .lowercase()
+  .matches(/^[^\s@]+@[^\s@]+\.[^\s@]+$/, 'must be an e-mail address')
+  .max(200, 'must be 200 characters or fewer')
+  .required('is required');
+
 /** The save that whoever writes has seen, within what the database counts. */
 export const revision = yup
   .number()

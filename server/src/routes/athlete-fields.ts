@@ -120,6 +120,26 @@ export function refuseUnreleased(
   );
 }
 
+/** What a physio of the club has set, nobody else eases, not with a release in writing either: they ask the physio. */
+export function refuseOverruled(
+  before: readonly Restriction[],
+  after: readonly Restriction[],
+  setBy: readonly { region: string; side: string | null; physio: string }[],
+): void {
+  const faults = guardedChanges(before, after).flatMap(({ before: was }) => {
+    const theirs = setBy.find(({ region, side }) => region === was.region && (side ?? 'both') === (was.side ?? 'both'));
+    return theirs
+      ? [
+          {
+            path: 'athlete.restrictions',
+            message: `${restrictionWords(was)}: set by ${theirs.physio}, physio; ask for a release`,
+          },
+        ]
+      : [];
+  });
+  if (faults.length > 0) throw validationFailed(faults);
+}
+
 /** What whoever writes has seen of the fields that are changed, so that nobody's change is lost under another's. */
 export const seenBefore = yup.object({ was: yup.object().default(undefined) });
 

@@ -1,9 +1,7 @@
 import Router from '@koa/router';
 import type { LoggedSet } from '@tropaeum/core/athlete/logged-set';
-import { dayAfter } from '@tropaeum/core/date/days';
 import { regions } from '@tropaeum/core/exercise/model/vocabulary';
 import { labelAmong } from '@tropaeum/core/season/scheduler/day';
-import { sessionTypeNames } from '@tropaeum/core/session-type/session-type';
 import * as yup from 'yup';
 import { databaseCode } from '../database/database';
 import { AuthLookup } from '../middleware/auth-lookup';
@@ -11,9 +9,11 @@ import { HttpError, validationFailed } from '../middleware/http-error';
 import { moment, uuid, validated } from '../middleware/validated';
 import { unitsOf } from '../store/accounts';
 import { athleteById } from '../store/athletes';
+import { lacksConsent } from '../store/consents';
 import { addReport, logsOf, reportsOf } from '../store/results';
-import { type SquadSeason, seasonOfAthlete } from '../store/seasons';
+import { seasonOfAthlete } from '../store/seasons';
 import { sessionById, sessionToDo } from '../store/sessions';
+import { weekFrom } from './athlete-week';
 import type { Services } from './context';
 
 const log = yup.object({
@@ -76,19 +76,6 @@ const report = yup.object({
   finishedAt: moment.required('is required'),
 });
 
-/** The next seven days as the athlete has to know them: fixtures, and sessions that are laid, with their labels. */
-function weekFrom({ fixtures, laid }: SquadSeason, today: string, sent: string | undefined) {
-  const to = dayAfter(today, 6);
-  const inside = ({ on }: { on: string }) => on >= today && on <= to;
-  return [
-    ...fixtures.filter(inside).map(({ on, name }) => ({ on, label: 'MD', name })),
-    // What is sent for a day stands in place of what is laid.
-    ...laid
-      .filter((session) => inside(session) && session.on !== sent)
-      .map(({ on, type, minutes, start, label }) => ({ on, label, name: sessionTypeNames[type], minutes, start })),
-  ].sort((a, b) => a.on.localeCompare(b.on));
-}
-
 /** Logs that a session may hold: far more than anybody does in one. */
 const maxLogs = 1000;
 
@@ -96,15 +83,16 @@ const maxLogs = 1000;
 const once = (logs: readonly LoggedSet[]): LoggedSet[] => [...new Map(logs.map((one) => [one.id, one])).values()];
 
 /** What an athlete can do with the link: see today's session, log sets, report at the end. Everything may arrive twice. */
-export function athleteLinkRoutes({ database, today, linkRate }: Services): Router {
+export function athleteLinkRoutes({ database, today, linkRate, publicUrl }: Services): Router {
   const router = new Router({ prefix: '/link/:token' });
-  const door = new AuthLookup(database, linkRate);
+  const door = new AuthLookup(database, linkRate, publicUrl);
 
   router.get('/', async (ctx) => {
     const { organisation_id, athlete_id } = await door.holder(ctx);
     ctx.body = await database.asOrganisation(organisation_id, async (tx) => {
       const athlete = await athleteById(tx, athlete_id);
-      const session = await sessionToDo(tx, athlete_id, today());
+      const consents = !athlete || !(await lacksConsent(tx, athlete, today()));
+      const session = consents ? await sessionToDo(tx, athlete_id, today()) : undefined;
       const ids = session ? [session.id] : [];
       const [logs, reports] = [await logsOf(tx, ids), await reportsOf(tx, ids)];
       const season = athlete && (await seasonOfAthlete(tx, athlete.squadId, athlete_id, today()));

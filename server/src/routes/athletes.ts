@@ -1,12 +1,8 @@
 import Router from '@koa/router';
 import { dayAfter } from '@tropaeum/core/date/days';
-import type { Brief } from '@tropaeum/core/session/brief/brief';
-import * as yup from 'yup';
-import type { Transaction } from '../database/database';
 import { notFound } from '../middleware/http-error';
 import { idFrom, validated } from '../middleware/validated';
 import {
-  addAthlete,
   allAthletes,
   allSquads,
   athleteById,
@@ -15,10 +11,11 @@ import {
   changeAthlete,
   changesOfAthlete,
   type FullAthlete,
-  type PlayedSport,
   putRestrictions,
   restrictionOf,
 } from '../store/athletes';
+import { familyOf, releaseRequestsOf, setByPhysios } from '../store/care';
+import { consentsOf } from '../store/consents';
 import { evidenceOf, withEvidence } from '../store/evidence';
 import { grouped } from '../store/grouped';
 import { allOwnVariants } from '../store/own-variants';
@@ -28,37 +25,23 @@ import { fullSessions, sessionsBetween, sessionsOfAthlete } from '../store/sessi
 import {
   type AthleteBody,
   changedFields,
-  fieldsFrom,
   mergedRestrictions,
+  refuseOverruled,
   refuseUnreleased,
   releasesFrom,
   seenBefore,
 } from './athlete-fields';
+import { consentStates, waitingForConsent } from './consent-states';
 import { personOf, type Services } from './context';
-import { faultsAt, type SquadBody, sportOf, squadFields, squadMeant } from './squad-fields';
+import { sportOf } from './squad-fields';
 
 /** How far back and ahead the squad view looks, days. */
 const lookBack = 42;
 const lookAhead = 42;
 
-/** As many as a list may hold. */
-const mostAtOnce = 100;
-
 /** Squads, athletes and what is known of them. */
 export function athleteRoutes({ database, today }: Services): Router {
   const router = new Router();
-
-  /** Somebody new in a squad, by the rules of a brief. */
-  function addTo(tx: Transaction, organisationId: string, squadId: string, sport: PlayedSport, given: AthleteBody) {
-    const start = {
-      date: today(),
-      minutes: 30,
-      kit: { items: [], anchors: [], partner: false },
-      sport: { id: sport.id },
-    } as unknown as Brief;
-    const { fields, restrictions } = fieldsFrom({ ...given, squadId }, start, sport);
-    return addAthlete(tx, organisationId, fields, restrictions);
-  }
 
   router.get('/squads', async (ctx) => {
     const person = personOf(ctx);
@@ -73,6 +56,7 @@ export function athleteRoutes({ database, today }: Services): Router {
         squads.map((s) => s.id),
       );
       const byAthlete = grouped(sessions, (s) => s.athleteId);
+      const consent = await consentStates(tx, athletes, today());
       return {
         squads: squads.map((squad, i) => ({ ...squad, season: seasons[i] })),
         athletes: athletes.map((athlete) => ({
@@ -84,8 +68,11 @@ export function athleteRoutes({ database, today }: Services): Router {
           level: athlete.level,
           minutes: athlete.minutes,
           restrictions: athlete.restrictions.map(restrictionOf),
+          ...(athlete.assumed.length > 0 ? { assumed: athlete.assumed } : {}),
+          ...consent.of(athlete),
           sessions: (byAthlete.get(athlete.id) ?? []).map(({ athleteId, ...session }) => session),
         })),
+        waiting: await waitingForConsent(tx),
       };
     });
   });
@@ -113,55 +100,15 @@ export function athleteRoutes({ database, today }: Services): Router {
       return {
         athlete: publicAthlete(athlete),
         restrictionChanges: await changesOfAthlete(tx, id),
+        physios: await setByPhysios(tx, id),
+        releaseRequests: await releaseRequestsOf(tx, [id]),
+        family: await familyOf(tx, [id]),
+        consents: await consentsOf(tx, id),
         season,
         brief: { ...brief, ...(own.length ? { own } : {}) },
         sessions: sessions.map(({ athleteId, ...session }) => session),
       };
     });
-  });
-
-  router.post('/athletes', async (ctx) => {
-    const person = personOf(ctx);
-    const body = validated(
-      yup.object({
-        name: yup.string().trim().required('is required'),
-        ...squadFields,
-        athlete: yup.object().required('is required'),
-      }),
-      ctx.request.body,
-    ) as AthleteBody & SquadBody;
-    const given = ctx.request.body as AthleteBody;
-    const id = await database.asPerson(person, async (tx) => {
-      const squad = await squadMeant(tx, person.organisationId, body);
-      return addTo(tx, person.organisationId, squad.id, squad.sport, given);
-    });
-    ctx.status = 201;
-    ctx.body = { id };
-  });
-
-  router.post('/athlete-lists', async (ctx) => {
-    const person = personOf(ctx);
-    const body = validated(
-      yup.object({
-        ...squadFields,
-        athletes: yup
-          .array()
-          .of(yup.object({ name: yup.string().trim().required('is required'), athlete: yup.object().required() }))
-          .min(1, 'must hold one athlete at least')
-          .max(mostAtOnce, `must hold ${mostAtOnce} athletes at most`)
-          .required('is required'),
-      }),
-      ctx.request.body,
-    ) as SquadBody;
-    const given = (ctx.request.body as { athletes: AthleteBody[] }).athletes;
-    ctx.body = await database.asPerson(person, async (tx) => {
-      const squad = await squadMeant(tx, person.organisationId, body);
-      const ids: string[] = [];
-      for (const [i, one] of given.entries())
-        ids.push(await faultsAt(`athletes[${i}]`, () => addTo(tx, person.organisationId, squad.id, squad.sport, one)));
-      return { squadId: squad.id, ids };
-    });
-    ctx.status = 201;
   });
 
   router.patch('/athletes/:id', async (ctx) => {
@@ -186,10 +133,13 @@ export function athleteRoutes({ database, today }: Services): Router {
       if (restrictions) {
         const standing = athlete.restrictions.map(restrictionOf);
         const merged = mergedRestrictions(standing, restrictions.was ?? standing, restrictions.now);
+        refuseOverruled(standing, merged, await setByPhysios(tx, id));
         refuseUnreleased(standing, merged, releases);
-        await putRestrictions(tx, person.organisationId, athlete, merged, releases);
+        await putRestrictions(tx, person.organisationId, athlete, merged, { releases, by: person.accountId });
       }
-      await changeAthlete(tx, id, fields);
+      // What has been said is assumed no longer.
+      const assumed = athlete.assumed.filter((field) => !(field in fields));
+      await changeAthlete(tx, id, { ...fields, ...(assumed.length < athlete.assumed.length ? { assumed } : {}) });
     });
     ctx.status = 204;
   });

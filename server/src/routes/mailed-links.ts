@@ -63,7 +63,8 @@ export function mailedLinkRoutes(services: Services): Router {
       if (isNew)
         return addAccount(tx, {
           ...{ organisationId: link.organisation_id, email: link.email, name: (body.name as string).trim() },
-          ...{ role: used.role ?? 'assistant', passwordHash, squadIds: used.squadIds },
+          ...{ role: used.role ?? 'assistant', passwordHash },
+          ...{ squadIds: used.squadIds, athleteIds: used.athleteIds },
         });
       await changeAccount(tx, link.account_id as string, { passwordHash });
       await endSignInsOf(tx, link.account_id as string, {});

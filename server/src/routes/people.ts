@@ -1,12 +1,11 @@
 import Router from '@koa/router';
-import { type Role, roles } from '@tropaeum/core/people/permissions';
+import { type Role, staffRoles } from '@tropaeum/core/people/permissions';
 import * as yup from 'yup';
 import type { Transaction } from '../database/database';
 import { HttpError, notFound, validationFailed } from '../middleware/http-error';
-import { emailTyped, idFrom, moment, uuid, validated } from '../middleware/validated';
+import { email, emailTyped, idFrom, moment, uuid, validated } from '../middleware/validated';
 import {
-  accountById,
-  addMailedLink,
+  athletesAmong,
   changeAccount,
   changeClub,
   endSignInsOf,
@@ -19,33 +18,33 @@ import {
   withdrawInvitation,
 } from '../store/accounts';
 import { auditOf } from '../store/audit';
+import { giveAthletes } from '../store/care';
 import { personOf, type Services } from './context';
+import { inviteByMail } from './invitations';
 
-const invitationDays = 7;
-const invitationMinutes = invitationDays * 24 * 60;
 const auditPage = 100;
 
-const role = yup.string().oneOf(roles, `must be ${roles.join(', ')}`);
+const role = yup.string().oneOf(staffRoles, `must be ${staffRoles.join(', ')}`);
 const squadIds = yup.array().of(uuid.required('is required')).max(100, 'must be 100 squads or fewer');
-const email = yup
-  .string()
-  .trim()
-  .lowercase()
-  .matches(/^[^\s@]+@[^\s@]+\.[^\s@]+$/, 'must be an e-mail address')
-  .max(200, 'must be 200 characters or fewer')
-  .required('is required');
+const athleteIds = yup.array().of(uuid.required('is required')).max(500, 'must be 500 athletes or fewer');
 const units = yup.object({
   mass: yup.string().oneOf(['kg', 'lb'], 'must be kg or lb').required('is required'),
   length: yup.string().oneOf(['cm', 'in'], 'must be cm or in').required('is required'),
 });
 
-/** Squads that somebody is limited to have to be the club's, and an owner is limited to none. */
-async function refuseForeignSquads(tx: Transaction, ids: readonly string[], of: Role): Promise<void> {
-  if (of === 'owner' && ids.length > 0)
+/** What somebody is limited to has to be the club's: an owner is limited to nothing, athletes are given to physios only. */
+async function refuseForeign(
+  tx: Transaction,
+  given: { role: Role; squadIds: readonly string[]; athleteIds: readonly string[] },
+): Promise<void> {
+  if (given.role === 'owner' && given.squadIds.length > 0)
     throw validationFailed([{ path: 'squadIds', message: 'must be empty: an owner sees the whole club' }]);
-  const there = await squadsAmong(tx, ids);
-  if (there.length !== new Set(ids).size)
+  if (given.role !== 'physio' && given.athleteIds.length > 0)
+    throw validationFailed([{ path: 'athleteIds', message: 'must be empty: athletes are given to physios' }]);
+  if ((await squadsAmong(tx, given.squadIds)).length !== new Set(given.squadIds).size)
     throw validationFailed([{ path: 'squadIds', message: 'must be squads of the club' }]);
+  if ((await athletesAmong(tx, given.athleteIds)).length !== new Set(given.athleteIds).size)
+    throw validationFailed([{ path: 'athleteIds', message: 'must be athletes of the club' }]);
 }
 
 /** The club and who belongs to it; what they have read and changed. */
@@ -79,30 +78,24 @@ export function peopleRoutes({ database, mail, log, publicUrl, now }: Services):
 
   router.post('/invitations', async (ctx) => {
     const person = personOf(ctx);
-    const body = validated(yup.object({ email, role: role.required('is required'), squadIds: squadIds.default([]) }), {
-      squadIds: [],
-      ...emailTyped(ctx.request.body),
-    });
-    const { from, token } = await database.asPerson(person, async (tx) => {
-      await refuseForeignSquads(tx, body.squadIds, body.role);
-      if ((await peopleOf(tx)).some((one) => one.email === body.email))
-        throw validationFailed([{ path: 'email', message: 'belongs to somebody of the club already' }]);
-      // A new invitation takes the place of the one before.
-      await withdrawInvitation(tx, { email: body.email });
-      const link = { organisationId: person.organisationId, kind: 'invitation' as const, ...body };
-      return {
-        token: await addMailedLink(tx, link, invitationMinutes, now()),
-        from: await accountById(tx, person.accountId),
-      };
-    });
-    const invitation = {
-      to: body.email,
-      subject: `${from?.organisation} invites you to Tropaeum`,
-      text: `${from?.name} invites you to work with ${from?.organisation} as ${body.role}.\n\nSet your password here within ${invitationDays} days:\n${publicUrl}/join/${token}\n`,
-    };
-    await mail.send(person.organisationId, invitation).catch((error: { code?: string }) => {
-      log.error({ code: error.code }, 'mail was not sent');
-      throw new HttpError(503, 'The mail could not be sent. Look whether the mail server is there, and invite again.');
+    const body = validated(
+      yup.object({
+        ...{ email, role: role.required('is required') },
+        ...{ squadIds: squadIds.default([]), athleteIds: athleteIds.default([]) },
+      }),
+      { squadIds: [], athleteIds: [], ...emailTyped(ctx.request.body) },
+    );
+    await inviteByMail({ database, mail, log, publicUrl, now }, person, {
+      ...body,
+      check: async (tx) => {
+        await refuseForeign(tx, body);
+        if ((await peopleOf(tx)).some((one) => one.email === body.email))
+          throw validationFailed([{ path: 'email', message: 'belongs to somebody of the club already' }]);
+      },
+      words: ({ name, organisation }) => ({
+        subject: `${organisation} invites you to Tropaeum`,
+        text: `${name} invites you to work with ${organisation} as ${body.role}.`,
+      }),
     });
     ctx.status = 201;
     ctx.body = {};
@@ -117,17 +110,24 @@ export function peopleRoutes({ database, mail, log, publicUrl, now }: Services):
   router.patch('/people/:id', async (ctx) => {
     const person = personOf(ctx);
     const id = idFrom(ctx.params.id, 'person');
-    const body = validated(yup.object({ role, squadIds }), ctx.request.body);
+    const body = validated(yup.object({ role, squadIds, athleteIds }), ctx.request.body);
     await database.asPerson(person, async (tx) => {
       const there = (await peopleOf(tx)).find((one) => one.id === id);
       if (!there) throw notFound('person');
+      if (!staffRoles.includes(there.role))
+        throw new HttpError(409, 'Guardians and athletes belong to an athlete; invite them there.');
       const becomes = body.role ?? there.role;
       if (there.role === 'owner' && becomes !== 'owner' && (await otherOwners(tx, id)) === 0)
         throw new HttpError(409, 'A club keeps one owner at least; make somebody else an owner first.');
-      const squads = becomes === 'owner' ? [] : ((body.squadIds as string[] | undefined) ?? there.squadIds);
-      await refuseForeignSquads(tx, squads, becomes);
+      const given = {
+        role: becomes,
+        squadIds: becomes === 'owner' ? [] : ((body.squadIds as string[] | undefined) ?? there.squadIds),
+        athleteIds: becomes === 'physio' ? ((body.athleteIds as string[] | undefined) ?? there.athleteIds) : [],
+      };
+      await refuseForeign(tx, given);
       if (becomes !== there.role) await changeAccount(tx, id, { role: becomes });
-      await limitTo(tx, person.organisationId, id, squads);
+      await limitTo(tx, person.organisationId, id, given.squadIds);
+      await giveAthletes(tx, person.organisationId, id, given.athleteIds);
     });
     ctx.status = 204;
   });

@@ -41,6 +41,21 @@ export const routeRules: Readonly<Record<string, Rule>> = {
   'POST /athletes': { needs: 'write' },
   'POST /athlete-lists': { needs: 'write' },
   'PATCH /athletes/:id': { needs: 'write' },
+  'POST /athletes/:id/invitations': { needs: 'send' },
+  'DELETE /pending-athletes/:id': { needs: 'delete' },
+  'POST /athletes/:id/release-requests': { needs: 'write' },
+
+  'GET /treated': { needs: 'treat', reads: 'treated list' },
+  'GET /treated/:id': { needs: 'treat', reads: 'athlete' },
+  'PUT /treated/:id/restrictions': { needs: 'treat' },
+  'PUT /treated/:id/tests': { needs: 'treat' },
+  'POST /release-requests/:id/answer': { needs: 'treat' },
+
+  'GET /family': { needs: 'family', reads: 'family list' },
+  'GET /family/:id/export.json': { needs: 'family', reads: 'export' },
+  'POST /consents': { needs: 'consent' },
+  'POST /consents/:id/withdrawal': { needs: 'consent' },
+
   'POST /athletes/:id/link': { needs: 'send' },
   'DELETE /athletes/:id/link': { needs: 'send' },
 

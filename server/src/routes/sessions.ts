@@ -24,6 +24,7 @@ import {
   sessionById,
   sessionOn,
 } from '../store/sessions';
+import { refuseWithoutConsent } from './consent-states';
 import { personOf, type Services } from './context';
 import { contentFrom, decision, seenRevision, underRestrictions } from './session-fields';
 
@@ -41,7 +42,7 @@ const published = ({ organisationId, ...row }: SessionRow) => ({
 });
 
 /** Writing, sending and hearing back about sessions. */
-export function sessionRoutes({ database, messages, now, publicUrl, log }: Services): Router {
+export function sessionRoutes({ database, messages, now, today, publicUrl, log }: Services): Router {
   const router = new Router();
   const own = async (tx: Transaction, idText: string | undefined): Promise<SessionRow> => {
     const session = await sessionById(tx, idFrom(idText, 'session'));
@@ -121,6 +122,7 @@ export function sessionRoutes({ database, messages, now, publicUrl, log }: Servi
       const session = await own(tx, ctx.params.id);
       const athlete = await athleteById(tx, session.athleteId);
       if (!athlete) throw notFound('athlete');
+      await refuseWithoutConsent(tx, athlete, today());
       if (session.status !== 'done') {
         const content = underRestrictions(session, athlete.restrictions.map(restrictionOf));
         await bringUpToDate(tx, session.id, content);
@@ -136,6 +138,7 @@ export function sessionRoutes({ database, messages, now, publicUrl, log }: Servi
     ctx.body = await deliver(person, async (tx) => {
       const athlete = await athleteById(tx, athleteId);
       if (!athlete) throw notFound('athlete');
+      await refuseWithoutConsent(tx, athlete, today());
       const session = await latestSent(tx, athleteId);
       if (!session) throw new HttpError(409, 'Nothing has been sent yet: a link comes with the first session.');
       return { session, name: athlete.name };

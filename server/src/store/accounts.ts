@@ -4,15 +4,20 @@ import { and, asc, desc, eq, gt, inArray, isNull, ne, sql } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import type { Transaction } from '../database/database';
 import {
+  accountAthletes,
   accountSquads,
   accounts,
+  athletes,
   type ClubSettings,
   mailedLinks,
   organisations,
+  pendingAthletes,
   signIns,
   squads,
 } from '../database/schema';
 import { newToken, tokenHash } from '../middleware/tokens';
+import { addAthletesTo } from './care';
+import { grouped } from './grouped';
 
 export async function addSignIn(tx: Transaction, signIn: typeof signIns.$inferInsert): Promise<void> {
   await tx.insert(signIns).values(signIn);
@@ -81,10 +86,12 @@ export async function peopleOf(tx: Transaction) {
     .select({ id: accounts.id, name: accounts.name, email: accounts.email, role: accounts.role })
     .from(accounts)
     .orderBy(asc(accounts.createdAt), asc(accounts.id));
-  const limits = await tx.select().from(accountSquads);
+  const squadsBy = grouped(await tx.select().from(accountSquads), (one) => one.accountId);
+  const athletesBy = grouped(await tx.select().from(accountAthletes), (one) => one.accountId);
   return rows.map((row) => ({
     ...row,
-    squadIds: limits.filter((l) => l.accountId === row.id).map((l) => l.squadId),
+    squadIds: (squadsBy.get(row.id) ?? []).map((one) => one.squadId),
+    athleteIds: (athletesBy.get(row.id) ?? []).map((one) => one.athleteId),
   }));
 }
 
@@ -97,12 +104,14 @@ export async function addAccount(
     role: Role;
     passwordHash: string;
     squadIds: readonly string[];
+    athleteIds?: readonly string[];
   },
 ): Promise<string> {
-  const { squadIds, ...row } = account;
+  const { squadIds, athleteIds = [], ...row } = account;
   const id = v7();
   await tx.insert(accounts).values({ ...row, id });
   await limitTo(tx, account.organisationId, id, squadIds);
+  await addAthletesTo(tx, account.organisationId, id, athleteIds);
   return id;
 }
 
@@ -127,6 +136,20 @@ export async function squadsAmong(tx: Transaction, ids: readonly string[]): Prom
       .from(squads)
       .where(inArray(squads.id, [...ids]))
   ).map(({ id }) => id);
+}
+
+/** Which of some athletes are of the club, names that wait for consent too. */
+export async function athletesAmong(tx: Transaction, ids: readonly string[]): Promise<string[]> {
+  if (ids.length === 0) return [];
+  const there = await Promise.all(
+    [athletes, pendingAthletes].map((table) =>
+      tx
+        .select({ id: table.id })
+        .from(table)
+        .where(inArray(table.id, [...ids])),
+    ),
+  );
+  return there.flat().map(({ id }) => id);
 }
 
 export async function changeAccount(
@@ -189,6 +212,7 @@ export async function openInvitations(tx: Transaction) {
       email: mailedLinks.email,
       role: mailedLinks.role,
       squadIds: mailedLinks.squadIds,
+      athleteIds: mailedLinks.athleteIds,
       expiresAt: mailedLinks.expiresAt,
     })
     .from(mailedLinks)
@@ -229,8 +253,13 @@ export async function endResets(tx: Transaction, accountId: string): Promise<voi
     .where(and(eq(mailedLinks.accountId, accountId), isNull(mailedLinks.usedAt)));
 }
 
+/** What the club has set. */
+export async function clubSettings(tx: Transaction): Promise<ClubSettings> {
+  return (await tx.select({ settings: organisations.settings }).from(organisations))[0]?.settings ?? {};
+}
+
 /** The units of the club, where it has set any. */
 export async function unitsOf(tx: Transaction): Promise<{ units?: Units }> {
-  const [club] = await tx.select({ settings: organisations.settings }).from(organisations);
-  return club?.settings.units ? { units: club.settings.units } : {};
+  const { units } = await clubSettings(tx);
+  return units ? { units } : {};
 }

@@ -6,7 +6,7 @@ import { defaultHouseRules } from '@tropaeum/core/session/brief/house-rules';
 import { asc, desc, eq, inArray } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import type { Transaction } from '../database/database';
-import { athletes, restrictionChanges, restrictions, squads } from '../database/schema';
+import { accounts, athletes, restrictionChanges, restrictions, squads } from '../database/schema';
 import { grouped } from './grouped';
 import type { SquadSeason } from './seasons';
 
@@ -68,18 +68,20 @@ export async function addSquad(
   return id;
 }
 
-export type AthleteFields = Omit<AthleteRow, 'id' | 'organisationId' | 'createdAt'>;
+export type AthleteFields = Omit<AthleteRow, 'id' | 'organisationId' | 'createdAt' | 'assumed' | 'consentMissingSince'>;
+/** The same with what nobody has said yet. */
+type NewAthleteFields = AthleteFields & Partial<Pick<AthleteRow, 'assumed'>>;
 
 /** A stored restriction in the words of the documents. */
 export function restrictionOf(row: RestrictionRow): Restriction {
-  const { id, organisationId, athleteId, ...fields } = row;
+  const { id, organisationId, athleteId, physioId, ...fields } = row;
   return Object.fromEntries(Object.entries(fields).filter(([, value]) => value !== null)) as unknown as Restriction;
 }
 
 export async function addAthlete(
   tx: Transaction,
   organisationId: string,
-  fields: AthleteFields,
+  fields: NewAthleteFields,
   standing: readonly Restriction[],
   id: string = v7(),
 ): Promise<string> {
@@ -88,8 +90,22 @@ export async function addAthlete(
   return id;
 }
 
-export async function changeAthlete(tx: Transaction, id: string, fields: Partial<AthleteFields>): Promise<void> {
+/** Takes an athlete away with all that hangs on it; false where there is none. */
+export async function deleteAthlete(tx: Transaction, athleteId: string): Promise<boolean> {
+  return (await tx.delete(athletes).where(eq(athletes.id, athleteId)).returning({ id: athletes.id })).length > 0;
+}
+
+export async function changeAthlete(tx: Transaction, id: string, fields: Partial<NewAthleteFields>): Promise<void> {
   if (Object.keys(fields).length) await tx.update(athletes).set(fields).where(eq(athletes.id, id));
+}
+
+/** Who changes restrictions, and on whose word. */
+interface PutBy {
+  releases?: readonly Release[];
+  /** The account that changes them; nobody's where the athlete is new. */
+  by?: string;
+  /** What is set belongs to this physio from now on. */
+  asPhysio?: boolean;
 }
 
 /** The list as it is now: rows that say the same stay, and every difference from before is written down with who released it. */
@@ -98,7 +114,7 @@ export async function putRestrictions(
   organisationId: string,
   { id: athleteId, restrictions: rows }: Pick<FullAthlete, 'id' | 'restrictions'>,
   wanted: readonly Restriction[],
-  releases: readonly Release[] = [],
+  { releases = [], by, asPhysio = false }: PutBy = {},
 ): Promise<void> {
   const before = rows.map((row) => ({ id: row.id, words: restrictionOf(row) }));
   const changes = changesOf(
@@ -112,7 +128,10 @@ export async function putRestrictions(
     const at = same >= 0 ? same : left.findIndex((row) => isSamePlace(row.words, words));
     const row = at >= 0 ? left.splice(at, 1)[0] : undefined;
     if (same >= 0) continue;
-    const values = { ...emptyRestriction, ...words, id: row?.id ?? v7(), organisationId, athleteId };
+    // A coach who makes a physio's restriction stricter does not take it over.
+    const standing = rows.find(({ id }) => id === row?.id)?.physioId ?? null;
+    const physioId = asPhysio ? (by ?? null) : standing;
+    const values = { ...emptyRestriction, ...words, id: row?.id ?? v7(), organisationId, athleteId, physioId };
     await tx.insert(restrictions).values(values).onConflictDoUpdate({ target: restrictions.id, set: values });
   }
   const gone = left.map(({ id }) => id);
@@ -121,7 +140,10 @@ export async function putRestrictions(
   await tx.insert(restrictionChanges).values(
     changes.map((change) => {
       const release = releaseFor(change, releases);
-      return { ...change, ...(release ? { release } : {}), id: v7(), organisationId, athleteId };
+      return {
+        ...{ ...change, ...(release ? { release } : {}) },
+        ...{ id: v7(), organisationId, athleteId, changedBy: by ?? null },
+      };
     }),
   );
 }
@@ -129,7 +151,7 @@ export async function putRestrictions(
 /** What is not said of a restriction any more is taken away. */
 const emptyRestriction = {
   ...{ side: null, cause: null, reason: null, since: null, until: null, setBy: null },
-  ...{ rangeDegrees: null, weightBearing: null, stage: null, without: null },
+  ...{ rangeDegrees: null, weightBearing: null, stage: null, without: null, criteria: null },
 };
 
 /** Changes of an athlete's restrictions, the latest first. */
@@ -140,8 +162,10 @@ export async function changesOfAthlete(tx: Transaction, athleteId: string) {
       after: restrictionChanges.after,
       release: restrictionChanges.release,
       changedAt: restrictionChanges.changedAt,
+      by: accounts.name,
     })
     .from(restrictionChanges)
+    .leftJoin(accounts, eq(accounts.id, restrictionChanges.changedBy))
     .where(eq(restrictionChanges.athleteId, athleteId))
     .orderBy(desc(restrictionChanges.changedAt))
     .limit(maxChanges);

@@ -3,6 +3,7 @@ import type { Transaction } from '../database/database';
 import {
   athleteLinks,
   athletes,
+  consents,
   decisions,
   messages,
   ownSeasons,
@@ -12,6 +13,9 @@ import {
   sessions,
   setLogs,
 } from '../database/schema';
+import { deleteAthlete } from './athletes';
+import { familyOf, releaseRequestsOf, takeFromEverybody } from './care';
+import { consentsOf, removePending } from './consents';
 
 /** Version of the document that an export is. */
 const exportFormat = 'tropaeum-athlete/1';
@@ -48,10 +52,17 @@ export async function everythingOf(tx: Transaction, athleteId: string) {
       })
       .from(athleteLinks)
       .where(eq(athleteLinks.athleteId, athleteId)),
+    consents: await consentsOf(tx, athleteId),
+    family: await familyOf(tx, [athleteId]),
+    releaseRequests: await releaseRequestsOf(tx, [athleteId]),
   };
 }
 
-/** Takes an athlete away with all that hangs on it; false where there is none. */
+/** Takes an athlete away with all that hangs on it, also one of whom only the name is kept; false where there is none. */
 export async function eraseAthlete(tx: Transaction, athleteId: string): Promise<boolean> {
-  return (await tx.delete(athletes).where(eq(athletes.id, athleteId)).returning({ id: athletes.id })).length > 0;
+  const wasAthlete = await deleteAthlete(tx, athleteId);
+  if (!wasAthlete && !(await removePending(tx, athleteId))) return false;
+  await tx.delete(consents).where(eq(consents.athleteId, athleteId));
+  await takeFromEverybody(tx, athleteId);
+  return true;
 }

@@ -1,3 +1,4 @@
+import { printDose } from '@tropaeum/core/dose/notation';
 import { doseOfPlan } from '@tropaeum/core/season/plan/planned-session';
 import type { Brief } from '@tropaeum/core/session/brief/brief';
 import type { Draft } from '@tropaeum/core/session/draft/draft';
@@ -105,6 +106,38 @@ export async function fullSessions(tx: Transaction, ids: readonly string[]): Pro
     .from(sessions)
     .where(inArray(sessions.id, [...ids]))
     .orderBy(desc(sessions.on));
+}
+
+/** Sessions of an athlete since a day as they read: what is done in which dose. Those that never went out only where drafts are wanted too. */
+export async function plansOf(tx: Transaction, athleteId: string, since: string, sentOnly = false) {
+  const rows = await tx
+    .select({ id: sessions.id, on: sessions.on, status: sessions.status, plan: sessions.plan, draft: sessions.draft })
+    .from(sessions)
+    .where(
+      and(
+        eq(sessions.athleteId, athleteId),
+        gte(sessions.on, since),
+        sentOnly ? ne(sessions.status, 'draft') : undefined,
+      ),
+    )
+    .orderBy(desc(sessions.on));
+  return rows.map(({ id, on, status, plan, draft }) => ({
+    ...{ id, on, status, minutes: plan.minutes.planned },
+    blocks: plan.blocks.map(({ kind, items }, b) => ({
+      kind,
+      items: items.map(({ name, side, adapt, load, cautions, for: what }, i) => {
+        const choice = draft.groups[b]?.choices[i];
+        return {
+          ...{ name, dose: choice ? printDose(choice.dose) : '' },
+          ...(load ? { load } : {}),
+          ...(side ? { side } : {}),
+          ...(adapt ? { adapt } : {}),
+          ...(cautions.length > 0 ? { cautions } : {}),
+          ...(what ? { for: what } : {}),
+        };
+      }),
+    })),
+  }));
 }
 
 /** The latest session of an athlete of which something holds. */
