@@ -139,6 +139,8 @@ GRANT INSERT, DELETE ON organisations TO tropaeum_doors;--> statement-breakpoint
 CREATE POLICY doors ON organisations FOR SELECT TO tropaeum_doors USING (current_user = 'tropaeum_doors');--> statement-breakpoint
 GRANT INSERT ON accounts, mailed_links TO tropaeum_doors;--> statement-breakpoint
 GRANT SELECT, INSERT, DELETE ON audit_entries TO tropaeum_doors;--> statement-breakpoint
+-- What goes with a club is put down on its way, and for that it is looked up whose it was.
+GRANT SELECT (id, organisation_id, athlete_id) ON sessions TO tropaeum_doors;--> statement-breakpoint
 CREATE POLICY doors ON account_athletes FOR SELECT TO tropaeum_doors USING (current_user = 'tropaeum_doors');--> statement-breakpoint
 CREATE OR REPLACE FUNCTION door_sign_in(wanted_hash text) RETURNS TABLE (organisation_id uuid, account_id uuid, role text, limited boolean)
   LANGUAGE sql STABLE SECURITY DEFINER SET search_path = public

@@ -19,6 +19,7 @@ import { athleteLinkRoutes } from './routes/athlete-link';
 import { athleteRoutes } from './routes/athletes';
 import { calendarRoutes } from './routes/calendars';
 import { careRoutes } from './routes/care';
+import { clubRoutes, signUpRoutes } from './routes/club';
 import type { Services } from './routes/context';
 import { deviceRoutes } from './routes/devices';
 import { familyRoutes } from './routes/family';
@@ -55,12 +56,14 @@ export function apiRouter(services: Services): Router {
   const open = [
     signInRoutes(services),
     mailedLinkRoutes(services),
+    signUpRoutes(services),
     athleteLinkRoutes(services),
     calendarRoutes(services),
     leagueFeedRoutes(services.today),
   ];
   const closed = [
     accountRoutes(services),
+    clubRoutes(services),
     peopleRoutes(services),
     athleteRoutes(services),
     newAthleteRoutes(services),

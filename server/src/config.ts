@@ -12,6 +12,8 @@ export interface Config {
   publicUrl: string;
   /** How many proxies of ours stand in front; what they say of the one who asks is believed. */
   proxies: number;
+  /** Whether clubs may found themselves. */
+  signUp: boolean;
   /** How many calls a minute one link may make. */
   linkRate: number;
   /** Hosts whose calendars may be read although they are not public, such as a simulator beside the server. */
@@ -25,6 +27,10 @@ function wholeNumber(env: NodeJS.ProcessEnv, name: string, usual: number, least:
   if (!Number.isInteger(value) || value < least || value > most)
     throw new Error(`${name} must be a whole number from ${least} to ${most}`);
   return value;
+}
+
+function refuse(words: string): never {
+  throw new Error(words);
 }
 
 function publicUrl(text: string): string {
@@ -53,6 +59,9 @@ export function configFrom(env: NodeJS.ProcessEnv): Config {
     port,
     publicUrl: publicUrl(env.TROPAEUM_PUBLIC_URL ?? `http://127.0.0.1:${port}`),
     proxies: wholeNumber(env, 'TROPAEUM_PROXIES', 0, 0, 10),
+    signUp: ['yes', 'no'].includes(env.TROPAEUM_SIGN_UP ?? 'no')
+      ? env.TROPAEUM_SIGN_UP === 'yes'
+      : refuse('TROPAEUM_SIGN_UP must be yes or no'),
     linkRate: wholeNumber(env, 'TROPAEUM_LINK_RATE', 300, 1, 1_000_000),
     host: env.TROPAEUM_HOST ?? '127.0.0.1',
     ...(env.TROPAEUM_WEB_FOLDER ? { webFolder: env.TROPAEUM_WEB_FOLDER } : {}),

@@ -25,6 +25,7 @@ const services: Services = {
   log,
   publicUrl: config.publicUrl,
   proxies: config.proxies,
+  signUp: config.signUp,
   linkRate: config.linkRate,
   now,
   today: () => config.today ?? now().toISOString().slice(0, 10),

@@ -1,7 +1,7 @@
 import { TOTP } from 'otpauth';
 import { Client } from 'pg';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { foundClub } from '../src/club-add';
+import { foundClub } from '../src/clubs';
 import { Caller, type Club, freshDatabase, layClub, password, type RunningServer, runServer } from './club';
 import { join, mailedToken } from './every-route';
 

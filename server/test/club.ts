@@ -115,6 +115,7 @@ export async function runServer(
     log,
     publicUrl: 'http://127.0.0.1:4180',
     proxies: 0,
+    signUp: false,
     linkRate: 100_000,
     isStopping: () => false,
     now,
@@ -142,7 +143,7 @@ export interface Answer {
 }
 
 const asJson = (text: string, { headers }: Response) =>
-  text && headers.get('content-type')?.includes('json') ? JSON.parse(text) : text || undefined;
+  text && /application\/json/.test(headers.get('content-type') ?? '') ? JSON.parse(text) : text || undefined;
 
 /** Somebody with a cookie, or without one. */
 export class Caller {

@@ -50,7 +50,8 @@ const season = object({
   ),
 }).default(undefined);
 
-const houseRules = object(
+/** House rules as documents and settings hold them; those that are left out are as usual. */
+export const houseRulesShape = object(
   Object.fromEntries(Object.entries(houseRuleChoices).map(([rule, choices]) => [rule, anyOf(choices)])),
 ).default(undefined);
 
@@ -119,7 +120,7 @@ const schema = object({
   sport: sport.required('is required').default(undefined),
   kit: kit.required('is required').default(undefined),
   season,
-  houseRules,
+  houseRules: houseRulesShape,
   lock: object({ include: list(variantId), exclude: list(variantId), doses: typedDoses, floors }).default(undefined),
 });
 

@@ -1,5 +1,6 @@
 import { sql } from 'drizzle-orm';
 import { drizzle, type NodePgDatabase } from 'drizzle-orm/node-postgres';
+import type { PgTransactionConfig } from 'drizzle-orm/pg-core';
 import { Pool } from 'pg';
 import * as schema from './schema';
 
@@ -75,14 +76,27 @@ export class Database {
   }
 
   /** The same in somebody's name: of who is limited to squads, the rows of these squads only, and the trail says who it was. */
-  asPerson<T>({ organisationId, accountId, limited, address }: Who, work: (tx: Transaction) => Promise<T>): Promise<T> {
+  asPerson<T>(who: Who, work: (tx: Transaction) => Promise<T>): Promise<T> {
+    return this.transactionOf(who, work);
+  }
+
+  /** The same, to read much of it as it stands at one moment. */
+  asOf<T>(who: Who, work: (tx: Transaction) => Promise<T>): Promise<T> {
+    return this.transactionOf(who, work, { isolationLevel: 'repeatable read', accessMode: 'read only' });
+  }
+
+  private transactionOf<T>(
+    { organisationId, accountId, limited, address }: Who,
+    work: (tx: Transaction) => Promise<T>,
+    config?: PgTransactionConfig,
+  ): Promise<T> {
     return this.db.transaction(async (tx) => {
       await tx.execute(
         sql`select set_config('tropaeum.organisation', ${organisationId}, true), set_config('tropaeum.account', ${accountId}, true),
           set_config('tropaeum.limited', ${limited ? 'yes' : ''}, true), set_config('tropaeum.address', ${address}, true)`,
       );
       return work(tx);
-    });
+    }, config);
   }
 
   /** Looks somebody up at one of the doors, before an organisation is known. */
@@ -107,6 +121,24 @@ export class Database {
   /** Where tries are counted; no organisation is known there. */
   get limits(): Pool {
     return this.pool;
+  }
+
+  /** Clubs by id: what each keeps is looked at in its own name. */
+  async clubs(): Promise<string[]> {
+    const { rows } = await this.pool.query<{ organisation_id: string }>('select organisation_id from door_clubs()');
+    return rows.map((row) => row.organisation_id);
+  }
+
+  /** Founds a club with its owner, whose password nobody knows yet, and the link that sets one; false where the address has an account. */
+  async foundClub(
+    club: { id: string; name: string },
+    owner: { id: string; name: string; email: string; passwordHash: string },
+    link: { id: string; hash: string; minutes: number },
+  ): Promise<boolean> {
+    const text = 'select founded from door_found_club($1, $2, $3, $4, $5, $6, $7, $8, $9)';
+    const ofOwner = [owner.id, owner.name, owner.email, owner.passwordHash];
+    const given = [club.id, club.name, ...ofOwner, link.id, link.hash, link.minutes];
+    return (await this.pool.query<{ founded: boolean }>(text, given)).rows[0]?.founded ?? false;
   }
 
   /** Feeds of every organisation that nobody has tried since, the longest untried first. */

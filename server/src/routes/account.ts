@@ -22,24 +22,30 @@ export const newPassword = yup
   .max(200, 'must be 200 characters or fewer');
 export const personName = yup.string().trim().required('is required').max(80, 'must be 80 characters or fewer');
 
-const typedPassword = yup.string().required('is required').max(200, 'must be 200 characters or fewer');
+export const typedPassword = yup.string().required('is required').max(200, 'must be 200 characters or fewer');
+
+/** Asks for the password once more before what cannot be had back, or what protects the account, is changed. */
+export async function proven(
+  services: Services,
+  limits: SignInLimits,
+  ctx: Parameters<typeof personOf>[0],
+  path: string,
+  password: string,
+): Promise<void> {
+  const { accountId } = personOf(ctx);
+  const account = await services.database.asPerson(personOf(ctx), (tx) => accountById(tx, accountId));
+  const email = account?.email ?? '';
+  await limits.begin(email, ctx.ip);
+  if (!(await accountWith(services, email, password)))
+    throw validationFailed([{ path, message: 'is not your password' }]);
+  await limits.succeeded(email, ctx.ip);
+}
 
 /** One's own account: name, password, second factor, sign-ins. */
 export function accountRoutes(services: Services): Router {
   const { database, publicUrl, now, today } = services;
   const router = new Router();
   const limits = new SignInLimits(database);
-
-  /** Asks for the password once more before what protects the account is changed. */
-  async function proven(ctx: Parameters<typeof personOf>[0], path: string, password: string): Promise<void> {
-    const { accountId } = personOf(ctx);
-    const account = await database.asPerson(personOf(ctx), (tx) => accountById(tx, accountId));
-    const email = account?.email ?? '';
-    await limits.begin(email, ctx.ip);
-    if (!(await accountWith(services, email, password)))
-      throw validationFailed([{ path, message: 'is not your password' }]);
-    await limits.succeeded(email, ctx.ip);
-  }
 
   router.get('/me', async (ctx) => {
     const person = personOf(ctx);
@@ -56,7 +62,7 @@ export function accountRoutes(services: Services): Router {
   router.put('/me/password', async (ctx) => {
     const person = personOf(ctx);
     const { current, next } = validated(yup.object({ current: typedPassword, next: newPassword }), ctx.request.body);
-    await proven(ctx, 'current', current);
+    await proven(services, limits, ctx, 'current', current);
     const passwordHash = await hashPassword(next);
     const exceptHash = tokenHash(tokenOf(ctx, publicUrl) as string);
     await database.asPerson(person, async (tx) => {
@@ -93,7 +99,7 @@ export function accountRoutes(services: Services): Router {
   router.post('/second-factor', async (ctx) => {
     const person = personOf(ctx);
     const { password } = validated(yup.object({ password: typedPassword }), ctx.request.body);
-    await proven(ctx, 'password', password);
+    await proven(services, limits, ctx, 'password', password);
     const made = await database.asPerson(person, async (tx) => {
       const account = await accountById(tx, person.accountId);
       if (account?.hasSecondFactor) throw new HttpError(409, 'A second factor is set already; turn it off first.');
@@ -125,7 +131,7 @@ export function accountRoutes(services: Services): Router {
 
   router.post('/second-factor/removal', async (ctx) => {
     const { password } = validated(yup.object({ password: typedPassword }), ctx.request.body);
-    await proven(ctx, 'password', password);
+    await proven(services, limits, ctx, 'password', password);
     await database.asPerson(personOf(ctx), (tx) => endSecondFactor(tx, personOf(ctx).accountId));
     ctx.status = 204;
   });

@@ -19,6 +19,8 @@ export interface Services {
   publicUrl: string;
   /** How many proxies of ours stand in front. */
   proxies: number;
+  /** Whether clubs may found themselves here. */
+  signUp: boolean;
   /** How many calls a minute one link may make. */
   linkRate: number;
   now: () => Date;

@@ -7,7 +7,6 @@ import { email, emailTyped, idFrom, moment, uuid, validated } from '../middlewar
 import {
   athletesAmong,
   changeAccount,
-  changeClub,
   endSignInsOf,
   limitTo,
   openInvitations,
@@ -27,11 +26,6 @@ const auditPage = 100;
 const role = yup.string().oneOf(staffRoles, `must be ${staffRoles.join(', ')}`);
 const squadIds = yup.array().of(uuid.required('is required')).max(100, 'must be 100 squads or fewer');
 const athleteIds = yup.array().of(uuid.required('is required')).max(500, 'must be 500 athletes or fewer');
-const units = yup.object({
-  mass: yup.string().oneOf(['kg', 'lb'], 'must be kg or lb').required('is required'),
-  length: yup.string().oneOf(['cm', 'in'], 'must be cm or in').required('is required'),
-});
-
 /** What somebody is limited to has to be the club's: an owner is limited to nothing, athletes are given to physios only. */
 async function refuseForeign(
   tx: Transaction,
@@ -50,24 +44,6 @@ async function refuseForeign(
 /** The club and who belongs to it; what they have read and changed. */
 export function peopleRoutes({ database, mail, log, publicUrl, now }: Services): Router {
   const router = new Router();
-
-  router.patch('/club', async (ctx) => {
-    const person = personOf(ctx);
-    const body = validated(
-      yup.object({
-        name: yup.string().trim().min(1, 'is required').max(80, 'must be 80 characters or fewer'),
-        settings: yup.object({ units: units.default(undefined) }).default(undefined),
-      }),
-      ctx.request.body,
-    );
-    await database.asPerson(person, (tx) =>
-      changeClub(tx, person.organisationId, {
-        ...(body.name ? { name: body.name } : {}),
-        ...(body.settings?.units ? { settings: { units: body.settings.units } } : {}),
-      }),
-    );
-    ctx.status = 204;
-  });
 
   router.get('/people', async (ctx) => {
     ctx.body = await database.asPerson(personOf(ctx), async (tx) => ({

@@ -25,6 +25,8 @@ export const routeRules: Readonly<Record<string, Rule>> = {
   'POST /second-factor/removal': { needs: 'account' },
 
   'PATCH /club': { needs: 'club' },
+  'GET /club/export.jsonl': { needs: 'club', reads: 'club export' },
+  'POST /club/erasure': { needs: 'club' },
   'GET /people': { needs: 'people' },
   'PATCH /people/:id': { needs: 'people' },
   'DELETE /people/:id': { needs: 'people' },
