@@ -1,8 +1,8 @@
 /** Folders of the core from the bottom to the top: one may import only what stands before it. */
 const layers = [
   'common',
-  'people',
   'date',
+  'people',
   'body',
   'dose',
   'exercise/model',
@@ -52,6 +52,8 @@ const webLayers = [
   'session',
   'season',
   'squad',
+  'care',
+  'family',
   'settings',
   'navigation',
   'layout',

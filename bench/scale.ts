@@ -10,8 +10,9 @@ import { portFrom } from '../scripts/ports.mjs';
 import { launchServer, prepareDatabase } from '../scripts/server.mjs';
 import { Caller, layClub, today } from '../server/test/club';
 import { commonest } from '../server/test/commonest';
-import { everyRoute, type Laid, layBehindRoutes } from '../server/test/every-route';
+import { everyRoute } from '../server/test/every-route';
 import { fillWithOthers } from '../server/test/filled';
+import { type Laid, layBehindRoutes } from '../server/test/laid';
 import { logged } from '../server/test/samples';
 import { bareKoa } from './bare-koa';
 

@@ -33,6 +33,7 @@ import { seasonRoutes } from './routes/seasons';
 import { sessionRoutes } from './routes/sessions';
 import { signInRoutes } from './routes/sign-in';
 import { sportRoutes } from './routes/sports';
+import { squadRoutes } from './routes/squads';
 import { templateRoutes } from './routes/templates';
 import { leagueFeedRoutes } from './simulators/league-feed';
 
@@ -65,6 +66,7 @@ export function apiRouter(services: Services): Router {
     accountRoutes(services),
     clubRoutes(services),
     peopleRoutes(services),
+    squadRoutes(services),
     athleteRoutes(services),
     newAthleteRoutes(services),
     careRoutes(services),

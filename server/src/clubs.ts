@@ -8,8 +8,9 @@ import { migrateDatabase } from './database/migrate';
 import * as schema from './database/schema';
 import { hashPassword } from './middleware/passwords';
 import { newToken } from './middleware/tokens';
-import { addAccount, addMailedLink, peopleOf } from './store/accounts';
+import { addAccount, peopleOf } from './store/accounts';
 import { readClub, UnreadableClub } from './store/club-document';
+import { addMailedLink } from './store/mailed-links';
 
 /** How long the owner of a new club has to set a password, days. */
 const firstLinkDays = 7;

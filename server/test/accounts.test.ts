@@ -3,7 +3,7 @@ import { Client } from 'pg';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { foundClub } from '../src/clubs';
 import { Caller, type Club, freshDatabase, layClub, password, type RunningServer, runServer } from './club';
-import { join, mailedToken } from './every-route';
+import { join, mailedToken } from './laid';
 
 let server: RunningServer;
 let urls: { adminUrl: string; ownerUrl: string; appUrl: string };

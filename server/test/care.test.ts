@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { Caller, type Club, freshDatabase, layClub, type RunningServer, runServer } from './club';
-import { join } from './every-route';
+import { join } from './laid';
 
 let server: RunningServer;
 let club: Club;

@@ -2,7 +2,7 @@ import { consentVersion } from '@tropaeum/core/people/consent';
 import { Client } from 'pg';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { Caller, type Club, freshDatabase, layClub, type RunningServer, runServer, today } from './club';
-import { join } from './every-route';
+import { join } from './laid';
 import { logged, sentSession } from './samples';
 
 let server: RunningServer;

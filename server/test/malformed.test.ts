@@ -1,7 +1,8 @@
 import pino from 'pino';
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import { Caller, type Club, freshDatabase, layClub, password, type RunningServer, runServer } from './club';
-import { everyRoute, type Laid, layBehindRoutes } from './every-route';
+import { everyRoute } from './every-route';
+import { type Laid, layBehindRoutes } from './laid';
 import { bombard } from './malformed';
 
 /** How many go out; more with this setting. */

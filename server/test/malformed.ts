@@ -1,6 +1,7 @@
 import { Agent, request } from 'node:http';
 import { seeded } from '@tropaeum/core/common/seeded-random';
-import type { Laid, RouteCall } from './every-route';
+import type { RouteCall } from './every-route';
+import type { Laid } from './laid';
 
 /** A request as it goes over the wire. */
 export interface Wire {

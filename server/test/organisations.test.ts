@@ -5,7 +5,8 @@ import { apiRouter } from '../src/app';
 import { Database } from '../src/database/database';
 import { athletes, sessions, setLogs } from '../src/database/schema';
 import { Caller, type Club, freshDatabase, layClub, type RunningServer, runServer } from './club';
-import { everyRoute, type Laid, layBehindRoutes } from './every-route';
+import { everyRoute } from './every-route';
+import { type Laid, layBehindRoutes } from './laid';
 import { logged } from './samples';
 
 let server: RunningServer;

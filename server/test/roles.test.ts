@@ -2,7 +2,8 @@ import { may, type Role, roles, rolesOfAthletes } from '@tropaeum/core/people/pe
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { routeRules } from '../src/routes/permissions';
 import { Caller, type Club, freshDatabase, layClub, type RunningServer, runServer } from './club';
-import { everyRoute, join, type Laid, layBehindRoutes } from './every-route';
+import { everyRoute } from './every-route';
+import { join, type Laid, layBehindRoutes } from './laid';
 import { logged, sentSession } from './samples';
 
 let server: RunningServer;
@@ -112,14 +113,17 @@ describe('every route and every role', () => {
   });
 
   it("an athlete's own sign-in opens what a link of the athlete opens, and no other role's does", async () => {
-    const opened = await someone('athlete', true).call('GET', '/link/me');
+    const [other, mine] = [`/link/me.${otherAthlete}`, `/link/me.${ours.athleteId}`];
+    const opened = await someone('athlete', true).call('GET', other);
     expect(opened.body.athlete.name).toBe('Of the other squad');
     const logs = { sessionId: laid.session.id, logs: [logged()] };
-    expect((await someone('athlete', true).call('POST', '/link/me/logs', logs)).status).toBe(404);
-    expect((await someone('athlete', false).call('POST', '/link/me/logs', logs)).status).toBe(200);
+    expect((await someone('athlete', true).call('POST', `${other}/logs`, logs)).status).toBe(404);
+    // Sets of somebody else that still wait on the phone.
+    expect((await someone('athlete', true).call('POST', `${mine}/logs`, logs)).status).toBe(401);
+    expect((await someone('athlete', false).call('POST', `${mine}/logs`, logs)).status).toBe(200);
     for (const role of roles)
-      if (role !== 'athlete') expect((await someone(role, false).call('GET', '/link/me')).status, role).toBe(401);
-    expect((await new Caller(server.url).call('GET', '/link/me')).status).toBe(401);
+      if (role !== 'athlete') expect((await someone(role, false).call('GET', mine)).status, role).toBe(401);
+    expect((await new Caller(server.url).call('GET', mine)).status).toBe(401);
   });
 
   it("an athlete's link reads and logs nothing of a club-mate", async () => {

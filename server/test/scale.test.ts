@@ -2,8 +2,9 @@ import { Client } from 'pg';
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import { Caller, type Club, freshDatabase, layClub, type RunningServer, runServer, today } from './club';
 import { commonest } from './commonest';
-import { everyRoute, type Laid, layBehindRoutes } from './every-route';
+import { everyRoute } from './every-route';
 import { fillWithOthers } from './filled';
+import { type Laid, layBehindRoutes } from './laid';
 import { logged } from './samples';
 
 /** Tables that grow with the clubs beside one. */

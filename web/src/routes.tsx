@@ -8,6 +8,19 @@ export const router = createBrowserRouter([
   { path: '/password/:token', lazy: async () => ({ Component: (await import('./sign-in/MailedLink')).MailedLink }) },
   { path: '/a/:token', lazy: async () => ({ Component: (await import('./athlete/AthletePage')).AthletePage }) },
   { path: '/sheet/:sessionId', lazy: async () => ({ Component: (await import('./printout/Printout')).Printout }) },
+  { path: '/sign-up', lazy: async () => ({ Component: (await import('./sign-in/SignUp')).SignUp }) },
+  {
+    lazy: async () => ({ Component: (await import('./layout/PersonLayout')).PersonLayout }),
+    children: [
+      { path: '/care', lazy: async () => ({ Component: (await import('./care/CareView')).CareView }) },
+      { path: '/care/:athleteId', lazy: async () => ({ Component: (await import('./care/CareAthlete')).CareAthlete }) },
+      { path: '/family', lazy: async () => ({ Component: (await import('./family/FamilyView')).FamilyView }) },
+      {
+        path: '/my/:part?',
+        lazy: async () => ({ Component: (await import('./settings/SettingsView')).SettingsView }),
+      },
+    ],
+  },
   {
     path: '/',
     lazy: async () => ({ Component: (await import('./layout/CoachLayout')).CoachLayout }),

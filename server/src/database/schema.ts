@@ -43,7 +43,7 @@ import {
 export interface ClubSettings {
   units?: Units;
   /** How dates are written, a language tag. */
-  dates?: string;
+  dates?: string | null;
   /** Younger than this a guardian decides. */
   consentAge?: number;
   retention?: Retention;

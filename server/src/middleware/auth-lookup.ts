@@ -18,6 +18,9 @@ const closedWords: Readonly<Record<string, string>> = {
 /** Names the link as what is not right, so that a phone keeps its sets for the next one. */
 const linkProblem = (status: number, words: string) => new HttpError(status, words, [{ path: 'link', message: words }]);
 
+/** In place of a link's token: the athlete who is signed in. */
+const ownLink = /^me\.([0-9a-f-]{36})$/;
+
 /** The door of athletes: how often a link may call, and the words for one that opens nothing. */
 export class AuthLookup {
   private readonly calls: RateLimiterMemory;
@@ -32,11 +35,19 @@ export class AuthLookup {
     this.calls = new RateLimiterMemory({ points: perMinute, duration: 60 });
   }
 
-  /** Counts a call of the link in the address; its hash. An athlete who is signed in comes by `me`: the sign-in opens what a link would. */
+  /**
+   * Counts a call of the link in the address; its hash. An athlete who is signed in comes by `me.` and the own id: the sign-in opens what a link
+   * would, and sets that wait on a phone on which somebody else has signed in since are not taken for theirs.
+   */
   async hashOf(ctx: Context): Promise<string> {
     const { token } = ctx.params as { token: string };
-    const hash = tokenHash(token === 'me' ? (tokenOf(ctx, this.publicUrl) ?? '') : token);
+    const own = ownLink.exec(token)?.[1];
+    const hash = tokenHash(own ? (tokenOf(ctx, this.publicUrl) ?? '') : token);
     await count(this.calls, hash);
+    if (own && (await this.database.door<LinkHolder>('door_link', hash))?.athlete_id !== own) {
+      await count(this.strangers, ctx.ip);
+      throw linkProblem(401, 'Please sign in again.');
+    }
     return hash;
   }
 
@@ -50,7 +61,6 @@ export class AuthLookup {
     const closed = await this.database.door<{ closed_by: string }>('door_closed_link', hash);
     if (closed) throw linkProblem(410, closedWords[closed.closed_by] ?? (closedWords.age as string));
     await count(this.strangers, ctx.ip);
-    if ((ctx.params as { token: string }).token === 'me') throw linkProblem(401, 'Please sign in again.');
     throw linkProblem(
       404,
       'This link is not valid. Check that the address is complete, or ask your coach for a new one.',

@@ -111,6 +111,13 @@ export function athleteRoutes({ database, today }: Services): Router {
     });
   });
 
+  /** Who has changed a restriction last, and when: a page that is open asks now and then. What was changed it reads anew. */
+  router.get('/athletes/:id/last-change', async (ctx) => {
+    const id = idFrom(ctx.params.id, 'athlete');
+    const [last] = await database.asPerson(personOf(ctx), (tx) => changesOfAthlete(tx, id, 1));
+    ctx.body = { last: last ? { at: last.changedAt, by: last.by, byId: last.byId } : null };
+  });
+
   router.patch('/athletes/:id', async (ctx) => {
     const person = personOf(ctx);
     const id = idFrom(ctx.params.id, 'athlete');

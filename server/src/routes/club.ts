@@ -37,9 +37,11 @@ const retention = yup.object({
   messageDays: whole(1, 3650),
   consentDays: whole(0, 90),
 });
+/** A way to write dates; null is that of each reader. */
 const language = yup
   .string()
-  .test('language', 'must be a language such as en-GB', (tag) => tag === undefined || isLanguage(tag));
+  .nullable()
+  .test('language', 'must be a language such as en-GB', (tag) => tag === undefined || tag === null || isLanguage(tag));
 
 function isLanguage(tag: string): boolean {
   try {

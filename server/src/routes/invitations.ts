@@ -2,7 +2,8 @@ import type { Role } from '@tropaeum/core/people/permissions';
 import type { Transaction } from '../database/database';
 import { HttpError } from '../middleware/http-error';
 import type { SignedIn } from '../middleware/middleware';
-import { accountById, addMailedLink, withdrawInvitation } from '../store/accounts';
+import { accountById } from '../store/accounts';
+import { addMailedLink, withdrawInvitation } from '../store/mailed-links';
 import type { Services } from './context';
 
 export const invitationDays = 7;

@@ -9,15 +9,14 @@ import {
   changeAccount,
   endSignInsOf,
   limitTo,
-  openInvitations,
   otherOwners,
   peopleOf,
   removeAccount,
   squadsAmong,
-  withdrawInvitation,
 } from '../store/accounts';
 import { auditOf } from '../store/audit';
 import { giveAthletes } from '../store/care';
+import { openInvitations, withdrawInvitation } from '../store/mailed-links';
 import { personOf, type Services } from './context';
 import { inviteByMail } from './invitations';
 

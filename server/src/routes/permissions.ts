@@ -37,6 +37,7 @@ export const routeRules: Readonly<Record<string, Rule>> = {
 
   'GET /squads': { needs: 'read', reads: 'squad list' },
   'GET /athletes/:id': { needs: 'read', reads: 'athlete' },
+  'GET /athletes/:id/last-change': { needs: 'read' },
   'GET /athletes/:id/export.json': { needs: 'delete', reads: 'export' },
   'GET /athletes/:id/export.csv': { needs: 'delete', reads: 'export' },
   'DELETE /athletes/:id': { needs: 'delete' },
@@ -68,6 +69,10 @@ export const routeRules: Readonly<Record<string, Rule>> = {
   'GET /sessions/:id/return': { needs: 'read', reads: 'results' },
   'POST /sessions/:id/decisions': { needs: 'write' },
   'GET /outbox': { needs: 'read' },
+
+  'PATCH /squads/:id': { needs: 'write' },
+  'DELETE /squads/:id': { needs: 'delete' },
+  'GET /links': { needs: 'send' },
 
   'GET /squads/:id/season': { needs: 'read' },
   'PUT /squads/:id/season': { needs: 'write' },

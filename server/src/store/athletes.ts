@@ -6,7 +6,7 @@ import { defaultHouseRules } from '@tropaeum/core/session/brief/house-rules';
 import { asc, desc, eq, inArray } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import type { Transaction } from '../database/database';
-import { accounts, athletes, restrictionChanges, restrictions, squads } from '../database/schema';
+import { accounts, athletes, pendingAthletes, restrictionChanges, restrictions, squads } from '../database/schema';
 import { grouped } from './grouped';
 import type { SquadSeason } from './seasons';
 
@@ -66,6 +66,20 @@ export async function addSquad(
   const id = v7();
   await tx.insert(squads).values({ id, organisationId, name, sportId });
   return id;
+}
+
+export async function renameSquad(tx: Transaction, id: string, name: string): Promise<boolean> {
+  return (await tx.update(squads).set({ name }).where(eq(squads.id, id)).returning({ id: squads.id })).length > 0;
+}
+
+/** Takes a squad away with its season and feeds, where nobody is in it, not by name either. */
+export async function deleteSquad(tx: Transaction, id: string): Promise<'gone' | 'none' | 'full'> {
+  const [there] = await tx.select({ id: squads.id }).from(squads).where(eq(squads.id, id)).for('update');
+  if (!there) return 'none';
+  for (const table of [athletes, pendingAthletes])
+    if ((await tx.select({ id: table.id }).from(table).where(eq(table.squadId, id)).limit(1)).length > 0) return 'full';
+  await tx.delete(squads).where(eq(squads.id, id));
+  return 'gone';
 }
 
 export type AthleteFields = Omit<AthleteRow, 'id' | 'organisationId' | 'createdAt' | 'assumed' | 'consentMissingSince'>;
@@ -155,7 +169,7 @@ const emptyRestriction = {
 };
 
 /** Changes of an athlete's restrictions, the latest first. */
-export async function changesOfAthlete(tx: Transaction, athleteId: string) {
+export async function changesOfAthlete(tx: Transaction, athleteId: string, most = maxChanges) {
   return tx
     .select({
       before: restrictionChanges.before,
@@ -163,12 +177,13 @@ export async function changesOfAthlete(tx: Transaction, athleteId: string) {
       release: restrictionChanges.release,
       changedAt: restrictionChanges.changedAt,
       by: accounts.name,
+      byId: restrictionChanges.changedBy,
     })
     .from(restrictionChanges)
     .leftJoin(accounts, eq(accounts.id, restrictionChanges.changedBy))
     .where(eq(restrictionChanges.athleteId, athleteId))
     .orderBy(desc(restrictionChanges.changedAt))
-    .limit(maxChanges);
+    .limit(most);
 }
 
 const maxChanges = 50;

@@ -1,7 +1,7 @@
-import { and, eq, isNull, sql } from 'drizzle-orm';
+import { and, asc, eq, gt, isNull, sql } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import type { Transaction } from '../database/database';
-import { athleteLinks, calendarLinks } from '../database/schema';
+import { athleteLinks, athletes, calendarLinks, squads } from '../database/schema';
 
 /** Ends the link of an athlete that is open; false where none was. */
 export async function endLink(tx: Transaction, athleteId: string, endedBy: 'newer' | 'coach'): Promise<boolean> {
@@ -77,4 +77,35 @@ export async function calendarRead(tx: Transaction, tokenHash: string): Promise<
         sql`(${calendarLinks.readAt} is null or ${calendarLinks.readAt} < now() - interval '1 day')`,
       ),
     );
+}
+
+/** Links that are open, to athletes' pages and to calendars; never the links themselves. */
+export async function allOpenLinks(tx: Transaction) {
+  return {
+    athletes: await tx
+      .select({
+        athleteId: athleteLinks.athleteId,
+        athlete: athletes.name,
+        createdAt: athleteLinks.createdAt,
+        expiresAt: athleteLinks.expiresAt,
+      })
+      .from(athleteLinks)
+      .innerJoin(athletes, eq(athletes.id, athleteLinks.athleteId))
+      .where(and(isNull(athleteLinks.endedAt), gt(athleteLinks.expiresAt, sql`now()`)))
+      .orderBy(asc(athletes.name)),
+    calendars: await tx
+      .select({
+        id: calendarLinks.id,
+        squad: squads.name,
+        athlete: athletes.name,
+        createdAt: calendarLinks.createdAt,
+        expiresAt: calendarLinks.expiresAt,
+        readAt: calendarLinks.readAt,
+      })
+      .from(calendarLinks)
+      .innerJoin(squads, eq(squads.id, calendarLinks.squadId))
+      .leftJoin(athletes, eq(athletes.id, calendarLinks.athleteId))
+      .where(gt(calendarLinks.expiresAt, sql`now()`))
+      .orderBy(asc(squads.name), asc(athletes.name)),
+  };
 }

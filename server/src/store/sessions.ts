@@ -2,6 +2,7 @@ import { printDose } from '@tropaeum/core/dose/notation';
 import { doseOfPlan } from '@tropaeum/core/season/plan/planned-session';
 import type { Brief } from '@tropaeum/core/session/brief/brief';
 import type { Draft } from '@tropaeum/core/session/draft/draft';
+import { amountWords } from '@tropaeum/core/session/plan/amount-words';
 import type { Plan } from '@tropaeum/core/session/plan/plan-types';
 import { workByQuality } from '@tropaeum/core/session/plan/work-by-quality';
 import { and, desc, eq, gte, inArray, lt, lte, ne, type SQL, sql } from 'drizzle-orm';
@@ -125,10 +126,11 @@ export async function plansOf(tx: Transaction, athleteId: string, since: string,
     ...{ id, on, status, minutes: plan.minutes.planned },
     blocks: plan.blocks.map(({ kind, items }, b) => ({
       kind,
-      items: items.map(({ name, side, adapt, load, cautions, for: what }, i) => {
+      items: items.map((item, i) => {
+        const { name, side, adapt, load, cautions, for: what } = item;
         const choice = draft.groups[b]?.choices[i];
         return {
-          ...{ name, dose: choice ? printDose(choice.dose) : '' },
+          ...{ name, dose: choice ? printDose(choice.dose) : '', amount: amountWords(item) },
           ...(load ? { load } : {}),
           ...(side ? { side } : {}),
           ...(adapt ? { adapt } : {}),

@@ -1,20 +1,8 @@
 import { QueryClient, useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { type Action, may } from '@tropaeum/core/people/permissions';
 import { ApiError, ask } from './client';
-import type {
-  AthleteDetail,
-  AuditEntry,
-  CalendarLink,
-  Invitation,
-  Me,
-  OutboxMessage,
-  Person,
-  Returned,
-  SignInKept,
-  SimulatedMail,
-  Squads,
-  StoredSession,
-} from './types';
+import type { AuditEntry, Invitation, Person, SignInKept, SimulatedMail } from './people-types';
+import type { AthleteDetail, CalendarLink, Me, OutboxMessage, Returned, Squads, StoredSession } from './types';
 
 export const queryClient = new QueryClient({
   defaultOptions: {
@@ -26,7 +14,8 @@ export const queryClient = new QueryClient({
 });
 
 export const useMe = () => useQuery({ queryKey: ['me'], queryFn: () => ask<Me>('/me') });
-export const useSquads = () => useQuery({ queryKey: ['squads'], queryFn: () => ask<Squads>('/squads') });
+export const useSquads = (enabled = true) =>
+  useQuery({ queryKey: ['squads'], queryFn: () => ask<Squads>('/squads'), enabled });
 export const useAthlete = (id: string) =>
   useQuery({ queryKey: ['athlete', id], queryFn: () => ask<AthleteDetail>(`/athletes/${id}`), enabled: id !== '' });
 export const useOutbox = () =>

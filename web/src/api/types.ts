@@ -1,3 +1,4 @@
+import type { AssumedField } from '@tropaeum/core/athlete/assumed';
 import type { PainReport, Restriction } from '@tropaeum/core/athlete/athlete';
 import type { Units } from '@tropaeum/core/common/units';
 import type { Release } from '@tropaeum/core/limits/release';
@@ -7,10 +8,21 @@ import type { ReviewedItem } from '@tropaeum/core/review/review';
 import type { Fixture, PhaseSpan } from '@tropaeum/core/season/calendar/season-on';
 import type { ScheduledSession } from '@tropaeum/core/season/scheduler/scheduled-session';
 import type { Brief } from '@tropaeum/core/session/brief/brief';
+import type { HouseRules } from '@tropaeum/core/session/brief/house-rules';
 import type { Proof } from '@tropaeum/core/session/composer/compose';
 import type { Draft } from '@tropaeum/core/session/draft/draft';
 import type { Plan } from '@tropaeum/core/session/plan/plan-types';
 import type { WorkByQuality } from '@tropaeum/core/session/plan/work-by-quality';
+import type { Consent, ReleaseRequest } from './people-types';
+
+/** What a club has set; what it has not is as usual. */
+export interface ClubSettings {
+  units?: Units;
+  dates?: string | null;
+  consentAge?: number;
+  retention?: { resultsMonths?: number; auditMonths?: number; messageDays?: number; consentDays?: number };
+  houseRules?: Partial<HouseRules>;
+}
 
 export interface Me {
   id: string;
@@ -18,57 +30,11 @@ export interface Me {
   email: string;
   role: Role;
   organisation: string;
-  settings: { units?: Units };
+  settings: ClubSettings;
   hasSecondFactor: boolean;
   /** Sees some squads only. */
   limited: boolean;
   today: string;
-}
-
-export interface Person {
-  id: string;
-  name: string;
-  email: string;
-  role: Role;
-  /** Squads that somebody is limited to; none means all. */
-  squadIds: string[];
-}
-
-export interface Invitation {
-  id: string;
-  email: string;
-  role: Role | null;
-  squadIds: string[];
-  expiresAt: string;
-}
-
-export interface SignInKept {
-  id: string;
-  createdAt: string;
-  expiresAt: string;
-  agent: string | null;
-  address: string | null;
-  /** The one that asks. */
-  own: boolean;
-}
-
-export interface AuditEntry {
-  id: string;
-  at: string;
-  who: string | null;
-  action: string;
-  subject: string;
-  athleteId: string | null;
-  athlete: string | null;
-  fields: string[];
-  address: string | null;
-}
-
-export interface SimulatedMail {
-  to: string;
-  subject: string;
-  text: string;
-  at: string;
 }
 
 export interface Report {
@@ -110,12 +76,28 @@ export interface ListedAthlete {
   level: string;
   minutes: number;
   restrictions: Restriction[];
+  /** What nobody has said of them yet. */
+  assumed?: AssumedField[];
+  /** Of minors: where the consent of a guardian stands. */
+  consent?: ConsentState;
   sessions: ListedSession[];
+}
+
+/** Nobody was asked, somebody was, a guardian is here and has not decided, it was given. */
+export type ConsentState = 'open' | 'asked' | 'undecided' | 'given';
+
+/** A minor of whom nothing but the name is kept. */
+export interface WaitingAthlete {
+  id: string;
+  squadId: string;
+  name: string;
+  consent: ConsentState;
 }
 
 export interface Squads {
   squads: Squad[];
   athletes: ListedAthlete[];
+  waiting: WaitingAthlete[];
 }
 
 export interface AthleteDetail {
@@ -123,8 +105,20 @@ export interface AthleteDetail {
   season: SquadSeason;
   /** What came of the restrictions, the latest first. */
   restrictionChanges: RestrictionChange[];
+  /** Restrictions that a physio of the club has set, by part. */
+  physios: SetByPhysio[];
+  releaseRequests: ReleaseRequest[];
+  /** Guardians, and the athlete's own sign-in. */
+  family: { name: string; email: string; role: Role }[];
+  consents: Consent[];
   brief: Brief;
   sessions: ListedSession[];
+}
+
+export interface SetByPhysio {
+  region: Restriction['region'];
+  side: Restriction['side'] | null;
+  physio: string;
 }
 
 export interface RestrictionChange {
@@ -132,6 +126,7 @@ export interface RestrictionChange {
   after: Restriction | null;
   release: Release | null;
   changedAt: string;
+  by: string | null;
 }
 
 export interface StoredSession {

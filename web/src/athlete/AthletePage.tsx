@@ -2,6 +2,7 @@ import { registerSW } from 'virtual:pwa-register';
 import type { AthleteSize } from '@tropaeum/core/body/segments';
 import { laidOut } from '@tropaeum/core/kit/equipment-list';
 import type { Told } from '@tropaeum/core/limits/athlete-notice';
+import { amountWords } from '@tropaeum/core/session/plan/amount-words';
 import { nextStep, stepsOf } from '@tropaeum/core/session/player/steps';
 import { useEffect, useMemo, useState } from 'react';
 import { useParams } from 'react-router';
@@ -191,12 +192,7 @@ export function AthletePage() {
                     </span>
                   </span>
                   <span className={`dose text-base ${done >= wanted ? 'text-laurel' : ''}`}>
-                    {item.sets}×
-                    {item.reps ??
-                      item.breaths ??
-                      item.contacts ??
-                      `${item.holdSeconds ?? item.workSeconds ?? item.metres}${item.metres ? 'm' : 's'}`}
-                    {item.perSide ? ' each side' : item.side ? ` ${item.side}` : ''}
+                    {amountWords(item)}
                     {done >= wanted ? ' ✓' : ''}
                   </span>
                 </div>

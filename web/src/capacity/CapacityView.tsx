@@ -121,7 +121,13 @@ function Ability({ athleteId }: { athleteId: string }) {
           </div>
           {tab === 'reach' && <PatternMap brief={brief} />}
           {tab === 'joints' && <JointStrength brief={brief} />}
-          {tab === 'tests' && <TestBattery brief={brief} change={change} />}
+          {tab === 'tests' && (
+            <TestBattery
+              results={brief.athlete.battery ?? []}
+              day={brief.date}
+              onRecord={(results) => change({ athlete: { ...brief.athlete, battery: results } })}
+            />
+          )}
         </div>
       </div>
     </main>

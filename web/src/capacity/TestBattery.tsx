@@ -3,7 +3,6 @@ import { battery, type HomeTest, type TestId } from '@tropaeum/core/capacity/bat
 import { type Change, sideIndex, trendOf } from '@tropaeum/core/capacity/test-trend';
 import { useState } from 'react';
 import { dayName } from '../ui/days';
-import type { PartProps } from '../ui/Section';
 import { RecordResult } from './RecordResult';
 import { TrendPlot } from './TrendPlot';
 import { TrunkRatios } from './TrunkRatios';
@@ -21,12 +20,16 @@ function changeWords(test: HomeTest, { by, is, leastReal }: Change): string {
   return `${signed}: a real ${is === 'more' ? 'gain' : 'loss'} (over ${needed})`;
 }
 
+interface TestBatteryProps {
+  results: readonly TestResult[];
+  day: string;
+  onRecord: (results: TestResult[]) => void;
+}
+
 /** The tests done at home: how they stand, one in full with how it is done, and what is written down. */
-export function TestBattery({ brief, change }: PartProps) {
+export function TestBattery({ results, day, onRecord }: TestBatteryProps) {
   const [chosen, setChosen] = useState<TestId>('push-up');
-  const results = brief.athlete.battery ?? [];
   const test = battery.find((t) => t.id === chosen) as HomeTest;
-  const set = (next: TestResult[]) => change({ athlete: { ...brief.athlete, battery: next } });
   return (
     <div className="flex min-h-0 flex-1">
       <div className="min-w-0 flex-1 overflow-y-auto px-4 pt-2 pb-6">
@@ -67,7 +70,7 @@ export function TestBattery({ brief, change }: PartProps) {
           <b>Ends:</b> {test.ends}
         </p>
         {test.caution && <p className="mt-1 text-[0.88rem] leading-snug text-oxide">{test.caution}</p>}
-        <RecordResult key={test.id} test={test} results={results} day={brief.date} onRecord={set} />
+        <RecordResult key={test.id} test={test} results={results} day={day} onRecord={onRecord} />
         {sidesOf(test).map((side) => {
           const trend = trendOf(test.id, results, side);
           if (!trend) return null;
@@ -91,7 +94,7 @@ export function TestBattery({ brief, change }: PartProps) {
                         type="button"
                         className="ml-3 text-[0.78rem] text-quiet underline"
                         onClick={() =>
-                          set(results.filter((o) => !(o.test === r.test && o.on === r.on && o.side === r.side)))
+                          onRecord(results.filter((o) => !(o.test === r.test && o.on === r.on && o.side === r.side)))
                         }
                       >
                         delete

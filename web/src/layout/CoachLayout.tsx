@@ -1,7 +1,8 @@
 import { daysBetween } from '@tropaeum/core/date/days';
+import { may } from '@tropaeum/core/people/permissions';
 import { useEffect } from 'react';
 import { Link, NavLink, Outlet, useNavigate, useParams, useSearchParams } from 'react-router';
-import { ApiError, ask } from '../api/client';
+import { ApiError } from '../api/client';
 import type { CoachContext } from '../api/coach-context';
 import { queryClient, useMe, useSquads } from '../api/queries';
 import type { ListedAthlete, Me, Squad, Squads } from '../api/types';
@@ -9,9 +10,10 @@ import { PlaceBar } from '../navigation/PlaceBar';
 import { useLiveSeason } from '../season/live-season';
 import { SeasonRibbon } from '../season/SeasonRibbon';
 import { athleteState } from '../squad/athlete-state';
-import { inDays } from '../ui/days';
+import { inDays, setDateLanguage } from '../ui/days';
 import { Trouble, Waiting } from '../ui/States';
 import { setUnits } from '../ui/units';
+import { homeOf } from './home';
 import { Tour } from './Tour';
 
 const shortName = (name: string) => {
@@ -90,22 +92,28 @@ const isDemo = ({ email }: Me): boolean => email.endsWith('.example');
 /** The frame of the coach's side: season above, athletes at the left, the view in the middle. */
 export function CoachLayout() {
   const me = useMe();
-  const squads = useSquads();
+  const squads = useSquads(!me.data || may(me.data.role, 'read'));
   const navigate = useNavigate();
   const { athleteId, squadId } = useParams();
   const live = useLiveSeason();
   const [search, setSearch] = useSearchParams();
+  const home = me.data && homeOf(me.data.role);
+  const elsewhere = home === '/' ? undefined : home;
   const unknown = me.error instanceof ApiError && me.error.status === 401;
   useEffect(() => {
     if (unknown) void navigate('/sign-in', { replace: true });
-  }, [unknown, navigate]);
+    else if (elsewhere) void navigate(elsewhere, { replace: true });
+  }, [unknown, elsewhere, navigate]);
 
   useEffect(() => {
     if (me.data) setUnits(me.data.settings.units);
   }, [me.data]);
 
-  if (unknown) return null;
-  const error = me.error ?? squads.error;
+  if (unknown || elsewhere) return null;
+  // Before anything below writes a date.
+  if (me.data) setDateLanguage(me.data.settings.dates);
+  // Until it is known who asks, a refusal says nothing.
+  const error = me.error ?? (me.data && squads.error);
   if (error) return <Trouble error={error} again={() => void queryClient.invalidateQueries()} />;
   if (!me.data || !squads.data) return <Waiting what="Opening" />;
   const { today } = me.data;
@@ -119,11 +127,6 @@ export function CoachLayout() {
     : squads.data.athletes.filter((a) => a.squadId === squad?.id).flatMap((a) => a.sessions);
   const heads = athlete ? 1 : membersIn(squads.data, squad);
   const chooseDay = (on: string) => setSearch(on === today ? {} : { day: on });
-  const signOut = async () => {
-    await ask('/sign-out', 'POST');
-    queryClient.clear();
-    await navigate('/sign-in');
-  };
   return (
     <div className="flex h-dvh flex-col print:block print:h-auto">
       <header className="no-print flex border-b-2 border-ink">
@@ -170,7 +173,6 @@ export function CoachLayout() {
         me={me.data}
         squads={squads.data}
         season={athlete ? `/athletes/${athlete.id}/season` : squad && `/seasons/${squad.id}`}
-        signOut={signOut}
       />
       <div className="flex min-h-0 flex-1 print:block">
         <AthleteSidebar squads={squads.data} today={today} />

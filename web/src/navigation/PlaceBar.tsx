@@ -1,10 +1,8 @@
-import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useLocation } from 'react-router';
 import type { Me, Squads } from '../api/types';
-import { toggleTheme } from '../ui/theme';
-import { capital } from '../ui/words';
+import { AccountMenu, useSignOut } from './AccountMenu';
 import { KeyboardHelp } from './KeyboardHelp';
 import { isIn, placesFor } from './places';
 import { useGoKeys } from './use-go-keys';
@@ -16,11 +14,11 @@ interface PlaceBarProps {
   squads: Squads;
   /** Address of the season that is shown. */
   season: string | undefined;
-  signOut: () => Promise<void>;
 }
 
 /** The main places by name, the search over everything, and what concerns the account. */
-export function PlaceBar({ me, squads, season, signOut }: PlaceBarProps) {
+export function PlaceBar({ me, squads, season }: PlaceBarProps) {
+  const signOut = useSignOut();
   const { pathname } = useLocation();
   const [open, setOpen] = useState<'palette' | 'keys'>();
   const places = useMemo(() => placesFor(season), [season]);
@@ -60,32 +58,7 @@ export function PlaceBar({ me, squads, season, signOut }: PlaceBarProps) {
       >
         ?
       </button>
-      <Menu>
-        <MenuButton className="cursor-pointer px-2 text-quiet hover:text-ink data-open:text-ink">{me.name}</MenuButton>
-        <MenuItems anchor="bottom end" className="z-30 w-56 border border-stone bg-lit py-1 text-[0.9rem] shadow-lg">
-          <p className="px-3 py-1 text-small text-quiet">
-            {capital(me.role)} of {me.organisation}
-          </p>
-          <MenuItem>
-            <button
-              type="button"
-              className="block w-full px-3 py-1 text-left data-focus:bg-sheet"
-              onClick={toggleTheme}
-            >
-              Light or dark
-            </button>
-          </MenuItem>
-          <MenuItem>
-            <button
-              type="button"
-              className="block w-full px-3 py-1 text-left data-focus:bg-sheet"
-              onClick={() => void signOut()}
-            >
-              Sign out
-            </button>
-          </MenuItem>
-        </MenuItems>
-      </Menu>
+      <AccountMenu me={me} />
       {open === 'keys' && <KeyboardHelp places={places} onClose={close} />}
       {open === 'palette' && (
         <Suspense fallback={null}>

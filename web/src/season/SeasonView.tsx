@@ -189,7 +189,7 @@ export function SeasonView() {
             <thead>
               <tr className="label text-left">
                 <th className="w-24 font-semibold max-[1100px]:w-20">Week</th>
-                {weekdays.map((name) => (
+                {weekdays().map((name) => (
                   <th key={name} className="font-semibold">
                     {name}
                   </th>

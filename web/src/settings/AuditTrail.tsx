@@ -1,6 +1,6 @@
 import { useState } from 'react';
+import type { AuditEntry } from '../api/people-types';
 import { useAudit, useSquads } from '../api/queries';
-import type { AuditEntry } from '../api/types';
 import { dayAndTime } from '../ui/days';
 import { Choice } from '../ui/Form';
 import { Nothing, Trouble, Waiting } from '../ui/States';

@@ -3,8 +3,9 @@ import { object, string } from 'yup';
 import { ask } from '../api/client';
 import { queryClient, useMe } from '../api/queries';
 import { useWork } from '../api/use-work';
-import { Field, FormProblem, useForm } from '../ui/Form';
+import { Choice, Field, FormProblem, useForm } from '../ui/Form';
 import { setUnits, useUnits } from '../ui/units';
+import { WholeClub } from './WholeClub';
 
 const rules = object({ name: string().trim().required('is required').max(80, 'must be 80 characters or fewer') });
 
@@ -15,7 +16,13 @@ const choices: { name: string; units: Units }[] = [
   { name: 'Pounds and centimetres', units: { mass: 'lb', length: 'cm' } },
 ];
 
-/** Name of the club and the units it works in. */
+/** Ways to write a date, by an example of each. */
+const languages = ['en-GB', 'en-US', 'nb-NO', 'sv-SE', 'da-DK', 'de-DE', 'fr-FR', 'es-ES', 'it-IT', 'nl-NL', 'pl-PL'];
+const names = new Intl.DisplayNames(['en'], { type: 'language' });
+const exampleOf = (language: string) =>
+  new Intl.DateTimeFormat(language, { weekday: 'short', day: 'numeric', month: 'short' }).format(new Date(2026, 11, 9));
+
+/** Name of the club, the units it works in and how dates are written; the whole club taken out, or away. */
 export function ClubSettings() {
   const { data: me } = useMe();
   const { work, problem } = useWork(['me']);
@@ -56,10 +63,27 @@ export function ClubSettings() {
         <p className="mt-2 text-small text-quiet">
           For everybody of the club and for its athletes' phones. Kit can be typed in either; documents stay metric.
         </p>
-        <p role="alert" className="text-small text-oxide">
-          {problem}
-        </p>
       </fieldset>
+      <Choice
+        label="Dates"
+        className="mt-5 w-72"
+        value={me?.settings.dates ?? ''}
+        onChange={(e) => {
+          const dates = e.target.value;
+          void work('dates', () => ask('/club', 'PATCH', { settings: { dates: dates || null } }));
+        }}
+      >
+        <option value="">as each reader's browser writes them</option>
+        {languages.map((language) => (
+          <option key={language} value={language}>
+            {exampleOf(language)} · {names.of(language)}
+          </option>
+        ))}
+      </Choice>
+      <p role="alert" className="min-h-5 text-small text-oxide">
+        {problem}
+      </p>
+      {me && <WholeClub name={me.organisation} />}
     </div>
   );
 }

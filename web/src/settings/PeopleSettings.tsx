@@ -1,14 +1,16 @@
-import { type Role, roles, roleWords } from '@tropaeum/core/people/permissions';
+import { type Role, staffRoles } from '@tropaeum/core/people/permissions';
 import { useState } from 'react';
 import { object, string } from 'yup';
 import { ask } from '../api/client';
+import type { Person } from '../api/people-types';
 import { queryClient, useMe, usePeople, useSquads } from '../api/queries';
-import type { Person, Squad } from '../api/types';
+import type { Squad } from '../api/types';
 import { useWork } from '../api/use-work';
 import { dayOfMoment } from '../ui/days';
 import { Field, FormProblem, useForm } from '../ui/Form';
 import { Trouble, Waiting } from '../ui/States';
 import { capital } from '../ui/words';
+import { AthleteChoice, type Named, noSquad, RoleChoice, SquadChoice } from './PeopleChoices';
 
 const rules = object({
   email: string().trim().required('is required').matches(/@.+\./, 'must be an e-mail address'),
@@ -17,12 +19,15 @@ const rules = object({
 /** Who belongs to the club: invited by mail, with a role, and limited to squads where that is wanted. */
 export function PeopleSettings() {
   const people = usePeople();
-  const squads = useSquads().data?.squads ?? [];
+  const all = useSquads().data;
+  const squads = all?.squads ?? [];
+  const athletes: Named[] = all?.athletes ?? [];
+  const named = new Map([...athletes, ...(all?.waiting ?? [])].map(({ id, name }) => [id, name]));
   const me = useMe().data;
   const { work, problem, busy } = useWork(['people'], ['me'], ['squads']);
   if (people.error) return <Trouble error={people.error} again={() => void people.refetch()} />;
   if (!people.data || !me) return <Waiting what="Opening people" />;
-  const change = (person: Person, body: { role?: Role; squadIds?: string[] }) =>
+  const change = (person: Person, body: { role?: Role; squadIds?: string[]; athleteIds?: string[] }) =>
     void work(person.id, () => ask(`/people/${person.id}`, 'PATCH', body));
   return (
     <div className="max-w-4xl">
@@ -45,21 +50,37 @@ export function PeopleSettings() {
                 <span className="block text-small text-quiet">{person.email}</span>
               </td>
               <td className="py-2 pr-4">
-                <RoleChoice
-                  label={`Role of ${person.name}`}
-                  role={person.role}
-                  onChange={(role) => change(person, { role })}
-                />
+                {staffRoles.includes(person.role) ? (
+                  <RoleChoice
+                    label={`Role of ${person.name}`}
+                    role={person.role}
+                    onChange={(role) => change(person, { role })}
+                  />
+                ) : (
+                  capital(person.role)
+                )}
               </td>
               <td className="py-2 pr-4">
                 {person.role === 'owner' ? (
                   <span className="text-quiet">all squads</span>
+                ) : staffRoles.includes(person.role) ? (
+                  <>
+                    <SquadChoice
+                      squads={squads}
+                      chosen={person.squadIds}
+                      none={noSquad(person.role, person.athleteIds)}
+                      onChange={(squadIds) => change(person, { squadIds })}
+                    />
+                    {person.role === 'physio' && (
+                      <AthleteChoice
+                        athletes={athletes}
+                        chosen={person.athleteIds}
+                        onChange={(athleteIds) => change(person, { athleteIds })}
+                      />
+                    )}
+                  </>
                 ) : (
-                  <SquadChoice
-                    squads={squads}
-                    chosen={person.squadIds}
-                    onChange={(squadIds) => change(person, { squadIds })}
-                  />
+                  person.athleteIds.map((id) => named.get(id)).join(', ')
                 )}
               </td>
               <td className="py-2 text-right">
@@ -80,12 +101,10 @@ export function PeopleSettings() {
               </td>
               <td className="py-2 pr-4">{capital(invitation.role ?? '')}</td>
               <td className="py-2 pr-4 text-quiet">
-                {invitation.squadIds.length === 0
-                  ? 'all squads'
-                  : squads
-                      .filter((s) => invitation.squadIds.includes(s.id))
-                      .map((s) => s.name)
-                      .join(', ')}
+                {[
+                  ...squads.filter((s) => invitation.squadIds.includes(s.id)).map((s) => s.name),
+                  ...invitation.athleteIds.map((id) => named.get(id)),
+                ].join(', ') || (invitation.role === 'physio' ? 'nobody yet' : 'all squads')}
               </td>
               <td className="py-2 text-right">
                 <button
@@ -103,54 +122,8 @@ export function PeopleSettings() {
       <p role="alert" className="min-h-5 text-small text-oxide">
         {problem}
       </p>
-      <Invite squads={squads} />
+      <Invite squads={squads} athletes={athletes} />
     </div>
-  );
-}
-
-function RoleChoice({ label, role, onChange }: { label: string; role: Role; onChange: (role: Role) => void }) {
-  return (
-    <>
-      <select
-        aria-label={label}
-        className="field h-8 w-32"
-        value={role}
-        onChange={(e) => onChange(e.target.value as Role)}
-      >
-        {roles.map((one) => (
-          <option key={one} value={one}>
-            {capital(one)}
-          </option>
-        ))}
-      </select>
-      <span className="block text-small text-quiet">{roleWords(role)}</span>
-    </>
-  );
-}
-
-function SquadChoice({
-  squads,
-  chosen,
-  onChange,
-}: {
-  squads: readonly Squad[];
-  chosen: readonly string[];
-  onChange: (ids: string[]) => void;
-}) {
-  return (
-    <fieldset className="text-[0.9rem]">
-      {squads.map(({ id, name }) => (
-        <label key={id} className="flex min-h-7 items-center gap-2">
-          <input
-            type="checkbox"
-            checked={chosen.includes(id)}
-            onChange={(e) => onChange(e.target.checked ? [...chosen, id] : chosen.filter((one) => one !== id))}
-          />
-          {name}
-        </label>
-      ))}
-      <p className="text-small text-quiet">{chosen.length === 0 ? 'all squads' : 'only the ticked ones'}</p>
-    </fieldset>
   );
 }
 
@@ -173,13 +146,17 @@ function Remove({ name, onRemove }: { name: string; onRemove: () => void }) {
   );
 }
 
-function Invite({ squads }: { squads: readonly Squad[] }) {
+function Invite({ squads, athletes }: { squads: readonly Squad[]; athletes: readonly Named[] }) {
   const [role, setRole] = useState<Role>('coach');
   const [squadIds, setSquadIds] = useState<string[]>([]);
+  const [athleteIds, setAthleteIds] = useState<string[]>([]);
   const [said, setSaid] = useState('');
   const form = useForm(rules, { email: '' });
   const submit = form.sends(async ({ email }) => {
-    await ask('/invitations', 'POST', { email, role, squadIds: role === 'owner' ? [] : squadIds });
+    await ask('/invitations', 'POST', {
+      ...{ email, role, squadIds: role === 'owner' ? [] : squadIds },
+      athleteIds: role === 'physio' ? athleteIds : [],
+    });
     await Promise.all([
       queryClient.invalidateQueries({ queryKey: ['people'] }),
       queryClient.invalidateQueries({ queryKey: ['mails'] }),
@@ -199,7 +176,8 @@ function Invite({ squads }: { squads: readonly Squad[] }) {
         {role !== 'owner' && (
           <div>
             <span className="label block">Sees</span>
-            <SquadChoice squads={squads} chosen={squadIds} onChange={setSquadIds} />
+            <SquadChoice squads={squads} chosen={squadIds} none={noSquad(role, athleteIds)} onChange={setSquadIds} />
+            {role === 'physio' && <AthleteChoice athletes={athletes} chosen={athleteIds} onChange={setAthleteIds} />}
           </div>
         )}
         <button type="submit" className="key key-strong mt-5" disabled={form.formState.isSubmitting}>

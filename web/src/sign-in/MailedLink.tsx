@@ -7,6 +7,7 @@ import { queryClient } from '../api/queries';
 import { Field, FormProblem, newPassword, useForm } from '../ui/Form';
 import { Waiting } from '../ui/States';
 import { Entrance } from './Entrance';
+import { ownHome } from './own-home';
 
 interface Opened {
   kind: 'invitation' | 'reset';
@@ -56,7 +57,7 @@ function SetPassword({ token, kind, email }: Opened & { token: string }) {
     const body = { password, ...(isNew ? { name } : {}) };
     const { signedIn } = await ask<{ signedIn: boolean }>(`/mailed-links/${token}`, 'POST', body);
     queryClient.clear();
-    await navigate(signedIn ? '/' : '/sign-in');
+    await navigate(signedIn ? await ownHome() : '/sign-in');
   });
   return (
     <form onSubmit={(event) => void submit(event)} noValidate>

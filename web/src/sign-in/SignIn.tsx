@@ -5,6 +5,8 @@ import { ApiError, ask } from '../api/client';
 import { queryClient } from '../api/queries';
 import { Field, FormProblem, useForm } from '../ui/Form';
 import { Entrance } from './Entrance';
+import { ownHome } from './own-home';
+import { useInstallation } from './SignUp';
 
 const rules = object({
   email: string().trim().required('is required'),
@@ -14,6 +16,7 @@ const rules = object({
 
 export function SignIn() {
   const navigate = useNavigate();
+  const signUp = useInstallation().data?.signUp;
   /** The password was right, and the account has a second factor. */
   const [asksCode, setAsksCode] = useState(false);
   const form = useForm(rules, { email: '', password: '', code: '' });
@@ -28,7 +31,7 @@ export function SignIn() {
       throw error;
     }
     queryClient.clear();
-    await navigate('/');
+    await navigate(await ownHome());
   });
   return (
     <Entrance>
@@ -65,6 +68,11 @@ export function SignIn() {
           <Link to="/password" className="underline">
             Forgot the password?
           </Link>
+          {signUp && (
+            <Link to="/sign-up" className="ml-4 underline">
+              A new club
+            </Link>
+          )}
         </p>
       </form>
     </Entrance>

@@ -1,6 +1,9 @@
+import { type AssumedField, assumedWords } from '@tropaeum/core/athlete/assumed';
 import { type ReadLine, readAthleteList } from '@tropaeum/core/athlete/athlete-list';
+import { isMinor } from '@tropaeum/core/people/consent';
 import { useState } from 'react';
 import { ask } from '../api/client';
+import { useMe } from '../api/queries';
 import type { Squad } from '../api/types';
 import { useWork } from '../api/use-work';
 import { sportIn, sportsIn, useClubSports } from '../demands/club-sports';
@@ -23,13 +26,15 @@ export function AddSquad({ squads, today, onDone }: { squads: Squad[]; today: st
   const roles = sportIn(club, isNew ? sportId : (squads.find((s) => s.id === squadId)?.sportId ?? ''))?.roles ?? [];
   const lines = readAthleteList(text, roles, units, today);
   const athletes = lines.flatMap((line) => ('athlete' in line ? [line.athlete] : []));
+  const age = useMe().data?.settings.consentAge;
+  const minors = athletes.filter(({ born }) => isMinor(born, today, age)).length;
   const wrong = lines.length - athletes.length;
   const add = () =>
     work('add', () =>
       ask('/athlete-lists', 'POST', {
         ...(isNew ? { newSquad: { name: name.trim(), sportId } } : { squadId }),
-        athletes: athletes.map(({ name: called, role, ...rest }) => ({
-          ...{ name: called, role },
+        athletes: athletes.map(({ name: called, role, assumed, ...rest }) => ({
+          ...{ name: called, role, ...(assumed ? { assumed } : {}) },
           athlete: { ...rest, level: 'beginner' },
         })),
       }),
@@ -67,7 +72,8 @@ export function AddSquad({ squads, today, onDone }: { squads: Squad[]; today: st
       <div className="mt-3 grid grid-cols-2 gap-6">
         <label>
           <span className="label">
-            Athletes, a line each: name, day of birth, role, height in {units.length}, mass in {units.mass}
+            Athletes, a line each: name, day of birth; then role, height in {units.length}, mass in {units.mass}, if
+            known
           </span>
           <textarea
             aria-label="Athletes, a line each"
@@ -79,7 +85,11 @@ export function AddSquad({ squads, today, onDone }: { squads: Squad[]; today: st
           />
         </label>
         <div className="max-h-64 overflow-y-auto" aria-live="polite">
-          <Preview lines={lines} roleName={(id) => roles.find((r) => r.id === id)?.name ?? id} />
+          <Preview
+            lines={lines}
+            isWaiting={(born) => isMinor(born, today, age)}
+            roleName={(id) => roles.find((r) => r.id === id)?.name ?? id}
+          />
         </div>
       </div>
       <div className="mt-3 flex items-center gap-3">
@@ -99,7 +109,9 @@ export function AddSquad({ squads, today, onDone }: { squads: Squad[]; today: st
         <span className="text-small text-quiet">
           {wrong > 0
             ? `${wrong === 1 ? 'One line is' : `${wrong} lines are`} to be mended first.`
-            : 'Equipment, level and restrictions come with the first session.'}
+            : minors > 0
+              ? `${minors === 1 ? 'One is a minor' : `${minors} are minors`}: only the name is kept until a guardian consents.`
+              : 'What a line leaves out is taken as usual, and asked with the first session.'}
         </span>
       </div>
       <p role="alert" className="min-h-5 text-small text-oxide">
@@ -109,7 +121,18 @@ export function AddSquad({ squads, today, onDone }: { squads: Squad[]; today: st
   );
 }
 
-function Preview({ lines, roleName }: { lines: readonly ReadLine[]; roleName: (id: string) => string }) {
+/** What a line left out stands lighter. */
+const guessed = (read: Extract<ReadLine, { athlete: unknown }>, field: AssumedField): string =>
+  read.athlete.assumed?.includes(field) ? 'text-quiet italic' : '';
+
+interface PreviewProps {
+  lines: readonly ReadLine[];
+  /** Whether a guardian has to be asked first. */
+  isWaiting: (born: string) => boolean;
+  roleName: (id: string) => string;
+}
+
+function Preview({ lines, isWaiting, roleName }: PreviewProps) {
   const { mass, length } = useMeasures();
   if (lines.length === 0)
     return (
@@ -125,13 +148,22 @@ function Preview({ lines, roleName }: { lines: readonly ReadLine[]; roleName: (i
             <tr key={read.line} className="border-b border-edge">
               <td className="py-0.5 pr-2 font-semibold">{read.athlete.name}</td>
               <td className="dose pr-2">{read.athlete.born}</td>
-              <td className="pr-2">{roleName(read.athlete.role)}</td>
-              <td className="dose pr-2">{length(read.athlete.heightCm)}</td>
-              <td className="dose">{mass(read.athlete.massKg)}</td>
+              <td className={`pr-2 ${guessed(read, 'role')}`}>{roleName(read.athlete.role)}</td>
+              <td className={`dose pr-2 ${guessed(read, 'heightCm')}`}>{length(read.athlete.heightCm)}</td>
+              <td className={`dose ${guessed(read, 'massKg')}`}>{mass(read.athlete.massKg)}</td>
+              <td className="pl-3 text-small text-quiet">
+                {isWaiting(read.athlete.born) ? (
+                  <b className="text-bronze">minor: only the name</b>
+                ) : read.athlete.assumed ? (
+                  `${assumedWords(read.athlete.assumed)} assumed`
+                ) : (
+                  ''
+                )}
+              </td>
             </tr>
           ) : (
             <tr key={read.line} className="border-b border-edge text-oxide">
-              <td colSpan={5} className="py-0.5">
+              <td colSpan={6} className="py-0.5">
                 Line {read.line}: <b>{read.fault.part || 'the line'}</b> {read.fault.message}
               </td>
             </tr>

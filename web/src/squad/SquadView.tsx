@@ -7,7 +7,7 @@ import { useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useNavigate, useOutletContext } from 'react-router';
 import type { CoachContext } from '../api/coach-context';
-import type { ListedAthlete } from '../api/types';
+import type { ListedAthlete, WaitingAthlete } from '../api/types';
 import { inDays } from '../ui/days';
 import { Nothing } from '../ui/States';
 import { words } from '../ui/words';
@@ -15,6 +15,7 @@ import { AddAthlete } from './AddAthlete';
 import { AddSquad } from './AddSquad';
 import { AthleteLink } from './AthleteLink';
 import { type AthleteState, athleteState } from './athlete-state';
+import { Waiting } from './Waiting';
 
 interface Row {
   athlete: ListedAthlete;
@@ -86,7 +87,7 @@ export function SquadView() {
   const navigate = useNavigate();
   const [query, setQuery] = useState('');
   const [chosen, setChosen] = useState(0);
-  const [adding, setAdding] = useState(false);
+  const [adding, setAdding] = useState<boolean | WaitingAthlete>(false);
   const [listing, setListing] = useState(false);
   const search = useRef<HTMLInputElement>(null);
   useHotkeys('/', () => search.current?.focus(), { useKey: true, preventDefault: true });
@@ -145,7 +146,7 @@ export function SquadView() {
       </div>
       {listing ? (
         <AddSquad squads={squads.squads} today={today} onDone={() => setListing(false)} />
-      ) : squads.athletes.length === 0 ? (
+      ) : squads.athletes.length + squads.waiting.length === 0 ? (
         <AddSquad squads={squads.squads} today={today} />
       ) : rows.length === 0 ? (
         <Nothing title="No athlete by that name.">Press Escape to clear.</Nothing>
@@ -182,6 +183,9 @@ export function SquadView() {
                     <div className="text-small text-quiet">
                       {words(athlete.role)} · {squadName.get(athlete.squadId)?.split(' · ').at(-1)}
                       {age < 18 && <span className="ml-1 font-semibold text-bronze">· {age} years</span>}
+                      {athlete.consent && athlete.consent !== 'given' && (
+                        <span className="ml-1 font-semibold text-oxide">· no consent</span>
+                      )}
                     </div>
                   </td>
                   <td>
@@ -217,7 +221,15 @@ export function SquadView() {
           </tbody>
         </table>
       )}
-      {adding && <AddAthlete squads={squads.squads} onClose={() => setAdding(false)} />}
+      <Waiting waiting={squads.waiting} squadName={(id) => squadName.get(id) ?? ''} onFill={(one) => setAdding(one)} />
+      {adding && (
+        <AddAthlete
+          squads={squads.squads}
+          waited={adding === true ? undefined : adding}
+          today={today}
+          onClose={() => setAdding(false)}
+        />
+      )}
     </main>
   );
 }

@@ -1,38 +1,52 @@
-/** Dates as the reader's own language writes them, the weekday first. */
-const language = globalThis.navigator?.language ?? 'en-GB';
+/** How dates are written: the way of a language, the weekday first. */
+function writersFor(language: string) {
+  const formatter = (options: Intl.DateTimeFormatOptions) => new Intl.DateTimeFormat(language, options);
+  return {
+    // Days of a calendar have no zone: they are shown as they are, wherever the reader is.
+    weekday: formatter({ weekday: 'short', timeZone: 'UTC' }),
+    dayOfMonth: formatter({ day: 'numeric', month: 'short', timeZone: 'UTC' }),
+    momentWeekday: formatter({ weekday: 'short' }),
+    momentDay: formatter({ day: 'numeric', month: 'short' }),
+    momentDate: formatter({ day: 'numeric', month: 'short', year: 'numeric' }),
+    momentTime: formatter({ hour: '2-digit', minute: '2-digit' }),
+    ago: new Intl.RelativeTimeFormat(language, { numeric: 'auto' }),
+  };
+}
 
-const formatter = (options: Intl.DateTimeFormatOptions) => new Intl.DateTimeFormat(language, options);
-// Days of a calendar have no zone: they are shown as they are, wherever the reader is.
-const weekday = formatter({ weekday: 'short', timeZone: 'UTC' });
-const dayOfMonth = formatter({ day: 'numeric', month: 'short', timeZone: 'UTC' });
-const momentWeekday = formatter({ weekday: 'short' });
-const momentDay = formatter({ day: 'numeric', month: 'short' });
-const momentDate = formatter({ day: 'numeric', month: 'short', year: 'numeric' });
-const momentTime = formatter({ hour: '2-digit', minute: '2-digit' });
-const ago = new Intl.RelativeTimeFormat(language, { numeric: 'auto' });
+const ownLanguage = globalThis.navigator?.language ?? 'en-GB';
+let language = ownLanguage;
+let writers = writersFor(language);
+
+/** Writes dates in the way of a language from now on; left out, in that of the reader. */
+export function setDateLanguage(chosen: string | null | undefined): void {
+  const wanted = chosen ?? ownLanguage;
+  if (wanted === language) return;
+  writers = writersFor(wanted);
+  language = wanted;
+}
 
 const dateOf = (day: string) => new Date(`${day.slice(0, 10)}T00:00:00Z`);
 
 /** A day with its weekday. @example dayName('2026-12-09') // 'Wed 9 Dec' where English is written as in Britain */
-export const dayName = (day: string): string => `${weekday.format(dateOf(day))} ${dayMonth(day)}`;
+export const dayName = (day: string): string => `${writers.weekday.format(dateOf(day))} ${dayMonth(day)}`;
 
 /** A day without its weekday. @example dayMonth('2026-12-09') // '9 Dec' */
-export const dayMonth = (day: string): string => dayOfMonth.format(dateOf(day));
+export const dayMonth = (day: string): string => writers.dayOfMonth.format(dateOf(day));
 
 /** The days of a week, Monday first. */
-export const weekdays: readonly string[] = Array.from({ length: 7 }, (_, d) =>
-  weekday.format(new Date(Date.UTC(2024, 0, 1 + d))),
-);
+export const weekdays = (): readonly string[] =>
+  Array.from({ length: 7 }, (_, d) => writers.weekday.format(new Date(Date.UTC(2024, 0, 1 + d))));
 
 /** A moment as a day, on the reader's clock. */
 export const dayOfMoment = (moment: string): string =>
-  `${momentWeekday.format(new Date(moment))} ${momentDay.format(new Date(moment))}`;
+  `${writers.momentWeekday.format(new Date(moment))} ${writers.momentDay.format(new Date(moment))}`;
 
 /** The same with its year and without its weekday. */
-export const dateOfMoment = (moment: string): string => momentDate.format(new Date(moment));
+export const dateOfMoment = (moment: string): string => writers.momentDate.format(new Date(moment));
 
 /** A moment as a day and a time, on the reader's clock. */
-export const dayAndTime = (moment: string): string => `${dayOfMoment(moment)} ${momentTime.format(new Date(moment))}`;
+export const dayAndTime = (moment: string): string =>
+  `${dayOfMoment(moment)} ${writers.momentTime.format(new Date(moment))}`;
 
 const spans = [
   ['day', 86_400],
@@ -44,7 +58,7 @@ const spans = [
 export function ageOf(moment: string): string {
   const seconds = (Date.now() - Date.parse(moment)) / 1000;
   const [unit, length] = spans.find(([, span]) => seconds >= span) ?? (['second', 1] as const);
-  return ago.format(-Math.round(seconds / length), unit);
+  return writers.ago.format(-Math.round(seconds / length), unit);
 }
 
 /** In how many days something is, in words. */

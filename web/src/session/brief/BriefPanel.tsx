@@ -1,16 +1,17 @@
 import type { Brief } from '@tropaeum/core/session/brief/brief';
-import { houseRuleChoices, houseRuleQuestions, houseRuleReasons } from '@tropaeum/core/session/brief/house-rules';
 import type { Context } from '@tropaeum/core/session/context/context';
 import { stepFor } from '@tropaeum/core/session/prescription/prescription';
 import { aims, phases } from '@tropaeum/core/session-type/aims-and-phases';
 import { KitSection } from '../../capacity/KitSection';
 import { dayName } from '../../ui/days';
+import { HouseRuleList } from '../../ui/HouseRuleList';
 import { Section } from '../../ui/Section';
 import { words } from '../../ui/words';
 import { useWritten } from '../state/store';
 import { ConstraintsSection } from './ConstraintsSection';
 import { DataSection } from './DataSection';
 import { HistorySection } from './HistorySection';
+import { MeasuresSection } from './MeasuresSection';
 import { RestrictionsSection } from './RestrictionsSection';
 import { RoomSection } from './RoomSection';
 import { SidesSection } from './SidesSection';
@@ -23,6 +24,7 @@ export function BriefPanel({ context }: { context: Context }) {
   const { brief, draft, changeBrief } = useWritten();
   return (
     <div className="pb-6">
+      <MeasuresSection when="assumed" brief={brief} change={changeBrief} />
       <Section title="Aim and time">
         <div className="grid grid-cols-2 gap-1.5">
           <label>
@@ -83,34 +85,13 @@ export function BriefPanel({ context }: { context: Context }) {
       <RestrictionsSection brief={brief} change={changeBrief} />
       <KitSection brief={brief} change={changeBrief} />
       <RoomSection brief={brief} change={changeBrief} />
+      <MeasuresSection when="said" brief={brief} change={changeBrief} />
       <HistorySection brief={brief} change={changeBrief} />
       <SidesSection brief={brief} change={changeBrief} />
       <ConstraintsSection context={context} brief={brief} change={changeBrief} />
       {draft && <TemplateSection context={context} brief={brief} draft={draft} />}
       <Section title="House rules">
-        {(Object.keys(houseRuleChoices) as (keyof typeof houseRuleChoices)[]).map((rule) => {
-          const value = brief.houseRules[rule];
-          const reasons = houseRuleReasons[rule] as Record<string, string>;
-          return (
-            <label key={rule} className="mb-1.5 block text-[0.84rem]">
-              <span className="flex items-center justify-between gap-2">
-                {houseRuleQuestions[rule]}
-                <select
-                  className="field h-6 w-28 py-0 text-[0.8rem]"
-                  value={value}
-                  onChange={(e) => changeBrief({ houseRules: { ...brief.houseRules, [rule]: e.target.value } })}
-                >
-                  {houseRuleChoices[rule].map((c) => (
-                    <option key={c} value={c}>
-                      {words(c)}
-                    </option>
-                  ))}
-                </select>
-              </span>
-              <span className="text-[0.76rem] leading-tight text-quiet">{reasons[value]}</span>
-            </label>
-          );
-        })}
+        <HouseRuleList rules={brief.houseRules} onChange={(houseRules) => changeBrief({ houseRules })} />
       </Section>
       <DataSection />
     </div>

@@ -4,11 +4,14 @@ import { lifterOf, standingOf } from '@tropaeum/core/limits/restriction';
 import { restrictionWords } from '@tropaeum/core/limits/verdict';
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
+import { ask } from '../../api/client';
+import type { ReleaseRequest } from '../../api/people-types';
 import { useAthlete } from '../../api/queries';
 import type { RestrictionChange } from '../../api/types';
-import { dayName } from '../../ui/days';
+import { useWork } from '../../api/use-work';
+import { dayName, dayOfMoment } from '../../ui/days';
 import { type PartProps, Section } from '../../ui/Section';
-import { capital } from '../../ui/words';
+import { capital, partWords } from '../../ui/words';
 import { RestrictionDialog } from '../restriction/RestrictionDialog';
 import { noteRelease } from '../state/releases';
 import { useSession } from '../state/store';
@@ -29,24 +32,37 @@ function changeWords({ before, after }: RestrictionChange): string {
   return after ? `changed: ${restrictionWords(after)}` : `lifted: ${restrictionWords(before)}`;
 }
 
-/** Who set, changed and released what, and when; nothing where nothing was changed. */
-function Changes({ athleteId }: { athleteId: string }) {
-  const { data } = useAthlete(athleteId);
-  const changes = data?.restrictionChanges ?? [];
-  if (changes.length === 0) return null;
+/** Who set, changed and released what, and when, and what a physio answered; nothing where nothing was changed. */
+function Changes({
+  changes,
+  requests,
+}: {
+  changes: readonly RestrictionChange[];
+  requests: readonly ReleaseRequest[];
+}) {
+  if (changes.length + requests.length === 0) return null;
   return (
-    <details className="mt-1.5 text-[0.82rem]">
-      <summary className="cursor-pointer text-quiet">Changes</summary>
-      <ul className="mt-1 max-h-40 overflow-y-auto">
-        {changes.map((change) => (
-          <li key={`${change.changedAt}${changeWords(change)}`} className="py-0.5 leading-snug">
-            <span className="text-quiet">{dayName(change.changedAt.slice(0, 10))}</span> {changeWords(change)}
-            {change.release &&
-              `; released by ${change.release.by} on ${dayName(change.release.on)}: ${change.release.words}`}
-          </li>
-        ))}
-      </ul>
-    </details>
+    <>
+      {requests.slice(0, 1).map((request) => (
+        <p key={request.id} className="mt-1 text-[0.82rem] leading-snug">
+          Release of the {partWords({ region: request.region, ...(request.side ? { side: request.side } : {}) })}{' '}
+          {request.answeredAt ? <b>answered: {request.answer}</b> : `asked for on ${dayOfMoment(request.askedAt)}`}
+        </p>
+      ))}
+      <details className="mt-1.5 text-[0.82rem]">
+        <summary className="cursor-pointer text-quiet">Changes</summary>
+        <ul className="mt-1 max-h-40 overflow-y-auto">
+          {changes.map((change) => (
+            <li key={`${change.changedAt}${changeWords(change)}`} className="py-0.5 leading-snug">
+              <span className="text-quiet">{dayName(change.changedAt.slice(0, 10))}</span> {changeWords(change)}
+              {change.by && `, by ${change.by}`}
+              {change.release &&
+                `; released by ${change.release.by} on ${dayName(change.release.on)}: ${change.release.words}`}
+            </li>
+          ))}
+        </ul>
+      </details>
+    </>
   );
 }
 
@@ -55,7 +71,11 @@ export function RestrictionsSection({ brief, change }: PartProps) {
   const { athlete, date } = brief;
   const athleteId = useSession((s) => s.athleteId);
   const [open, setOpen] = useState<number | 'new'>();
+  const { data } = useAthlete(athleteId);
+  const { work, problem } = useWork(['athlete', athleteId]);
   const list = athlete.restrictions ?? [];
+  const physioOf = (r: Restriction) =>
+    data?.physios.find(({ region, side }) => region === r.region && (side ?? 'both') === (r.side ?? 'both'))?.physio;
   const put = (restrictions: Restriction[], release?: Release) => {
     if (release) noteRelease(athleteId, release);
     change({ athlete: { ...athlete, restrictions } });
@@ -74,19 +94,30 @@ export function RestrictionsSection({ brief, change }: PartProps) {
           <b>{capital(restrictionWords(r))}</b>
           <span className="block text-[0.82rem] text-quiet">
             {whenWords(r, date)}
-            {lifterOf(r) === 'clinician' ? ' · a clinician lifts it' : ''}
+            {physioOf(r) ? ` · ${physioOf(r)} eases it` : lifterOf(r) === 'clinician' ? ' · a clinician lifts it' : ''}
           </span>
+          {r.criteria && <span className="block text-[0.82rem] text-quiet">Then: {r.criteria}</span>}
         </button>
       ))}
       <button type="button" className="key mt-1 flex h-7 items-center gap-1" onClick={() => setOpen('new')}>
         <Plus size={13} /> Add a restriction
       </button>
-      <Changes athleteId={athleteId} />
+      <Changes changes={data?.restrictionChanges ?? []} requests={data?.releaseRequests ?? []} />
+      <p role="alert" className="text-small text-oxide">
+        {problem}
+      </p>
       {open !== undefined && (
         <RestrictionDialog
           date={date}
           born={athlete.born}
           before={before}
+          physio={before && physioOf(before)}
+          onAsk={(words) => {
+            if (!before) return;
+            const { region, side } = before;
+            void work('ask', () => ask(`/athletes/${athleteId}/release-requests`, 'POST', { region, side, words }));
+            setOpen(undefined);
+          }}
           onSave={(restriction, release) =>
             put(before ? list.map((r, i) => (i === open ? restriction : r)) : [...list, restriction], release)
           }

@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import type { SaveState } from '../../saving/debounced-saver';
 import { useWritten } from '../state/store';
+import { ChangedElsewhere } from './ChangedElsewhere';
 
 interface NoticesProps {
   name: string;
@@ -22,6 +23,7 @@ export function Notices({ name, saves, link, sendProblem }: NoticesProps) {
           Composing {brief.minutes} minutes for {name} … Press Escape to stop.
         </p>
       )}
+      <ChangedElsewhere athleteId={session.athleteId} name={name} />
       {session.problem && <p className="mt-2 bg-sheet px-3 py-1.5 text-oxide">{session.problem}</p>}
       {saves.flatMap((save) =>
         save.kind === 'trouble'

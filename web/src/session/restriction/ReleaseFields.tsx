@@ -1,5 +1,6 @@
 import type { Restriction } from '@tropaeum/core/athlete/athlete';
 import type { Release } from '@tropaeum/core/limits/release';
+import { useState } from 'react';
 
 /** A release once everything of it has been said. */
 export function releaseFrom({ by, on, words }: Partial<Release>, { region, side }: Restriction): Release | undefined {
@@ -49,6 +50,32 @@ export function ReleaseFields({ value, onChange, date }: ReleaseFieldsProps) {
           value={value.words ?? ''}
           onChange={(e) => onChange({ ...value, words: e.target.value })}
         />
+      </div>
+    </fieldset>
+  );
+}
+
+/** What a physio of the club has set, nobody else eases: the coach asks. */
+export function AskForRelease({ physio, onAsk }: { physio: string; onAsk: ((words: string) => void) | undefined }) {
+  const [words, setWords] = useState('');
+  return (
+    <fieldset className="mt-4 border-l-4 border-oxide bg-sheet px-3 py-2">
+      <legend className="sr-only">Ask for a release</legend>
+      <p className="head">
+        {physio} set this, and only {physio} eases it.
+      </p>
+      <div className="mt-2 flex gap-2">
+        <input
+          aria-label="Why it can be eased"
+          className="field h-8 flex-1"
+          maxLength={400}
+          placeholder="what you have seen: two weeks without pain, full sets"
+          value={words}
+          onChange={(e) => setWords(e.target.value)}
+        />
+        <button type="button" className="key" disabled={!words.trim()} onClick={() => onAsk?.(words.trim())}>
+          Ask for a release
+        </button>
       </div>
     </fieldset>
   );

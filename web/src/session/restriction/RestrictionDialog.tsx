@@ -12,7 +12,7 @@ import { restrictionWords } from '@tropaeum/core/limits/verdict';
 import { type FormEvent, useRef, useState } from 'react';
 import { capital } from '../../ui/words';
 import { RegionBody } from './RegionBody';
-import { ReleaseFields, releaseFrom } from './ReleaseFields';
+import { AskForRelease, ReleaseFields, releaseFrom } from './ReleaseFields';
 import { Examples, useExamples } from './RestrictionExamples';
 import { Meaning } from './RestrictionMeaning';
 
@@ -22,9 +22,14 @@ interface RestrictionDialogProps {
   /** Day of the session. */
   date: string;
   born: string;
-  onSave: (restriction: Restriction, release?: Release) => void;
+  /** Who decides: a physio needs no release, and says in a few words what is allowed from now on. */
+  as?: 'coach' | 'physio';
+  /** The physio whose restriction it is: a coach makes it stricter, or asks. */
+  physio?: string | undefined;
+  onAsk?: (words: string) => void;
+  onSave: (restriction: Restriction, release?: Release, words?: string) => void;
   /** Lifted altogether. */
-  onLift?: (release?: Release) => void;
+  onLift?: (release?: Release, words?: string) => void;
   onClose: () => void;
 }
 
@@ -41,26 +46,41 @@ function faultsOf(reading: RestrictionReading, born: string): { part: string; me
 }
 
 /** A restriction in a sentence: read while it is typed, shown on the body, with what it forbids, changes and allows and who may change it. */
-export function RestrictionDialog({ before, date, born, onSave, onLift, onClose }: RestrictionDialogProps) {
+export function RestrictionDialog({
+  before,
+  date,
+  born,
+  as = 'coach',
+  physio,
+  onAsk,
+  onSave,
+  onLift,
+  onClose,
+}: RestrictionDialogProps) {
   const [text, setText] = useState(before ? writeRestrictionText(before) : '');
   const [lifting, setLifting] = useState(false);
   const [release, setRelease] = useState<Partial<Release>>({});
+  const [criteria, setCriteria] = useState(before?.criteria ?? '');
+  const [words, setWords] = useState('');
   const form = useRef<HTMLFormElement>(null);
   const reading = readRestrictionText(text, date);
   const faults = text.trim() ? faultsOf(reading, born) : [];
-  const restriction = faults.length === 0 ? reading.restriction : undefined;
+  const typed = faults.length === 0 ? reading.restriction : undefined;
+  const restriction = typed && { ...typed, ...(criteria.trim() ? { criteria: criteria.trim() } : {}) };
   const shown = restriction ?? before;
   const examples = useExamples(shown, date);
-  const guarded = before
+  const eased = before
     ? guardedChanges([before], lifting ? [] : restriction ? [restriction] : [before]).length > 0
     : false;
+  const guarded = eased && as === 'coach';
   const released = before && releaseFrom(release, before);
-  const ready = lifting ? !guarded || released !== undefined : restriction !== undefined && (!guarded || released);
+  const free = !guarded || (!physio && released !== undefined);
+  const ready = free && (lifting || restriction !== undefined);
   const save = (event: FormEvent) => {
     event.preventDefault();
     if (!ready) return;
-    if (lifting) onLift?.(guarded ? released : undefined);
-    else if (restriction) onSave(restriction, guarded ? released : undefined);
+    if (lifting) onLift?.(guarded ? released : undefined, words);
+    else if (restriction) onSave(restriction, guarded ? released : undefined, words);
   };
   const next = completionsOf(text, 6);
   return (
@@ -106,10 +126,38 @@ export function RestrictionDialog({ before, date, born, onSave, onLift, onClose 
               {shown && (
                 <div className="mt-3 grid grid-cols-[11rem_1fr] gap-5">
                   <RegionBody region={shown.region} side={shown.side ?? 'both'} severity={shown.severity} high={300} />
-                  <Meaning restriction={shown} date={date} />
+                  <Meaning restriction={shown} date={date} as={as} />
                 </div>
               )}
-              {guarded && <ReleaseFields value={release} onChange={setRelease} date={date} />}
+              {(as === 'physio' || criteria) && (
+                <label className="mt-3 block">
+                  <span className="label">Before the next stage or the release</span>
+                  <textarea
+                    aria-label="Criteria"
+                    className="field h-auto w-full py-1"
+                    rows={2}
+                    maxLength={400}
+                    disabled={lifting || as === 'coach'}
+                    placeholder="what has to be shown, on two days"
+                    value={criteria}
+                    onChange={(e) => setCriteria(e.target.value)}
+                  />
+                </label>
+              )}
+              {as === 'physio' && eased && (
+                <label className="mt-2 block">
+                  <span className="label">What is allowed from now on; kept as the release</span>
+                  <input
+                    aria-label="What is allowed"
+                    className="field w-full"
+                    maxLength={400}
+                    value={words}
+                    onChange={(e) => setWords(e.target.value)}
+                  />
+                </label>
+              )}
+              {guarded && !physio && <ReleaseFields value={release} onChange={setRelease} date={date} />}
+              {guarded && physio && <AskForRelease physio={physio} onAsk={onAsk} />}
               {shown && <Examples examples={examples.data ?? undefined} waiting={examples.isPending} />}
             </div>
             <div className="flex items-center justify-between gap-2 border-t border-stone px-5 py-3">

@@ -7,8 +7,15 @@ import { causeOf, lifterOf, standingOf } from '@tropaeum/core/limits/restriction
 import { dayName } from '../../ui/days';
 import { capital } from '../../ui/words';
 
+interface MeaningProps {
+  restriction: Restriction;
+  date: string;
+  /** Who reads it. */
+  as: 'coach' | 'physio';
+}
+
 /** What it means: ranges, dose, what is not for today, who may lift it, what then. */
-export function Meaning({ restriction, date }: { restriction: Restriction; date: string }) {
+export function Meaning({ restriction, date, as }: MeaningProps) {
   const cause = causeOf(restriction);
   const limits = regionLimits[cause === 'concussion' ? 'neck' : restriction.region];
   const standing = standingOf(restriction, date);
@@ -38,7 +45,7 @@ export function Meaning({ restriction, date }: { restriction: Restriction; date:
     ['Athlete is told', limits.told],
     [
       'Who may lift it',
-      `${lifterOf(restriction) === 'clinician' ? 'A clinician, in writing; you may make it stricter.' : 'You, by the criteria.'} ${limits.lift}`,
+      `${as === 'physio' ? 'You.' : lifterOf(restriction) === 'clinician' ? 'A clinician, in writing; you may make it stricter.' : 'You, by the criteria.'} ${limits.lift}`,
     ],
     [
       'Then',
