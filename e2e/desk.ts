@@ -110,3 +110,34 @@ export async function openPhone(browser: Browser, link: string): Promise<{ phone
   await phone.goto(link);
   return { phone, context };
 }
+
+/** The link in the latest mail to an address, as Messages shows it where no mail server is set. */
+export async function mailedLink(owner: Page, to: string): Promise<string> {
+  await owner.goto('/outbox');
+  const mail = owner
+    .locator('li')
+    .filter({ hasText: `to ${to}` })
+    .first();
+  return (await mail.getByRole('link').getAttribute('href')) ?? '';
+}
+
+/** A browser of somebody else of the demo, signed in by the form. */
+export async function signedInAs(browser: Browser, who: string): Promise<Page> {
+  const page = await (await browser.newContext()).newPage();
+  await page.goto('/sign-in');
+  await page.getByLabel('E-mail').fill(`${who}@skarvoy.example`);
+  await page.getByLabel('Password').fill(coach.password);
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  return page;
+}
+
+/** Somebody new in a squad that begins with them; the id. */
+export async function newAthlete(page: Page, name: string, more: object = {}): Promise<string> {
+  const added = await page.request.post('/api/athletes', {
+    data: {
+      ...{ name, newSquad: { name: `Squad of ${name}`, sportId: 'handball' }, role: 'wing' },
+      athlete: { heightCm: 170, massKg: 60, born: '2004-04-04', level: 'beginner', ...more },
+    },
+  });
+  return (await added.json()).id;
+}

@@ -2,6 +2,7 @@ import Router from '@koa/router';
 import { dayAfter } from '@tropaeum/core/date/days';
 import { notFound } from '../middleware/http-error';
 import { idFrom, validated } from '../middleware/validated';
+import { athletesAmong } from '../store/accounts';
 import {
   allAthletes,
   allSquads,
@@ -114,7 +115,10 @@ export function athleteRoutes({ database, today }: Services): Router {
   /** Who has changed a restriction last, and when: a page that is open asks now and then. What was changed it reads anew. */
   router.get('/athletes/:id/last-change', async (ctx) => {
     const id = idFrom(ctx.params.id, 'athlete');
-    const [last] = await database.asPerson(personOf(ctx), (tx) => changesOfAthlete(tx, id, 1));
+    const [last] = await database.asPerson(personOf(ctx), async (tx) => {
+      if ((await athletesAmong(tx, [id])).length === 0) throw notFound('athlete');
+      return changesOfAthlete(tx, id, 1);
+    });
     ctx.body = { last: last ? { at: last.changedAt, by: last.by, byId: last.byId } : null };
   });
 

@@ -8,6 +8,7 @@ import { RateLimiterMemory } from 'rate-limiter-flexible';
 import { v7 } from 'uuid';
 import * as yup from 'yup';
 import type { ClubSettings } from '../database/schema';
+import { attach } from '../middleware/attachment';
 import { HttpError, validationFailed } from '../middleware/http-error';
 import { count } from '../middleware/limits';
 import { hashPassword } from '../middleware/passwords';
@@ -83,7 +84,7 @@ export function clubRoutes(services: Services): Router {
   router.get('/club/export.jsonl', async (ctx) => {
     const person = personOf(ctx);
     const club = (await database.asPerson(person, (tx) => accountById(tx, person.accountId)))?.organisation ?? '';
-    ctx.attachment(`${club}.jsonl`);
+    attach(ctx, club, 'jsonl');
     ctx.type = 'application/x-ndjson';
     const out = new PassThrough();
     ctx.body = out;

@@ -3,6 +3,7 @@ import { dayAfter } from '@tropaeum/core/date/days';
 import { consentVersion, consentWording, isMinor } from '@tropaeum/core/people/consent';
 import * as yup from 'yup';
 import type { Transaction } from '../database/database';
+import { attach } from '../middleware/attachment';
 import { HttpError, notFound, validationFailed } from '../middleware/http-error';
 import type { SignedIn } from '../middleware/middleware';
 import { idFrom, uuid, validated } from '../middleware/validated';
@@ -125,7 +126,7 @@ export function familyRoutes({ database, today }: Services): Router {
       return athlete ? everythingOf(tx, id) : undefined;
     });
     if (!found) throw notFound('athlete');
-    ctx.attachment(`${found.athlete.name}.json`);
+    attach(ctx, found.athlete.name, 'json');
     ctx.body = found;
   });
 

@@ -6,7 +6,7 @@ import { accountById } from '../store/accounts';
 import { addMailedLink, withdrawInvitation } from '../store/mailed-links';
 import type { Services } from './context';
 
-export const invitationDays = 7;
+const invitationDays = 7;
 const invitationMinutes = invitationDays * 24 * 60;
 
 interface Invited {

@@ -1,5 +1,6 @@
 import Router from '@koa/router';
 import { stringify } from 'csv-stringify/sync';
+import { attach } from '../middleware/attachment';
 import { notFound } from '../middleware/http-error';
 import { idFrom } from '../middleware/validated';
 import { eraseAthlete, everythingOf } from '../store/export';
@@ -42,13 +43,13 @@ export function privacyRoutes({ database }: Services): Router {
 
   router.get('/athletes/:id/export.json', async (ctx) => {
     const found = await everything(ctx, ctx.params.id);
-    ctx.attachment(`${found.athlete.name}.json`);
+    attach(ctx, found.athlete.name, 'json');
     ctx.body = found;
   });
 
   router.get('/athletes/:id/export.csv', async (ctx) => {
     const found = await everything(ctx, ctx.params.id);
-    ctx.attachment(`${found.athlete.name}.csv`);
+    attach(ctx, found.athlete.name, 'csv');
     ctx.type = 'text/csv';
     ctx.body = setsAsCsv(found);
   });

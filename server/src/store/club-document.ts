@@ -2,7 +2,7 @@ import { sql } from 'drizzle-orm';
 import type { Transaction } from '../database/database';
 
 /** Version of the document that a club is taken out as: a line of JSON that says what follows, then a line for every row. */
-export const clubFormat = 'tropaeum-club/1';
+const clubFormat = 'tropaeum-club/1';
 
 /**
  * Tables of a club in an order in which each row finds what it belongs to. Not among them: sign-ins, second factors, links and passwords, of which

@@ -1,12 +1,10 @@
 import { dayAfter } from '@tropaeum/core/date/days';
-import { isMinor, usualConsentAge, usualConsentDays } from '@tropaeum/core/people/consent';
+import { isMinor, usualConsentAge } from '@tropaeum/core/people/consent';
+import { usualRetention } from '@tropaeum/core/people/retention';
 import { eq, inArray, lt, sql } from 'drizzle-orm';
 import type { Transaction } from '../database/database';
 import { athletes, type ClubSettings, messages, sessions } from '../database/schema';
 import { reduceToName, standingConsents } from './consents';
-
-/** How long things are kept where a club has said nothing else. Results stay: capacity is learnt from them. */
-export const usualRetention = { auditMonths: 24, messageDays: 180, consentDays: usualConsentDays } as const;
 
 /** A day so many months before, the last of its month where there is no such day. */
 function monthsBefore(day: string, months: number): string {

@@ -1,4 +1,5 @@
-import { consentAges, usualConsentAge, usualConsentDays } from '@tropaeum/core/people/consent';
+import { consentAges, usualConsentAge } from '@tropaeum/core/people/consent';
+import { usualRetention } from '@tropaeum/core/people/retention';
 import { ask } from '../api/client';
 import { useMe } from '../api/queries';
 import type { ClubSettings } from '../api/types';
@@ -45,7 +46,7 @@ export function RetentionSettings() {
       <Choice
         label="Messages"
         className="mt-4"
-        value={retention.messageDays ?? 180}
+        value={retention.messageDays ?? usualRetention.messageDays}
         onChange={(e) => set({ messageDays: Number(e.target.value) })}
       >
         {[30, 90, 180, 365].map((days) => (
@@ -57,7 +58,7 @@ export function RetentionSettings() {
       <Choice
         label="Audit trail"
         className="mt-4"
-        value={retention.auditMonths ?? 24}
+        value={retention.auditMonths ?? usualRetention.auditMonths}
         onChange={(e) => set({ auditMonths: Number(e.target.value) })}
       >
         {[12, 24, 36, 60, 120].map((months) => (
@@ -86,7 +87,7 @@ export function RetentionSettings() {
       <Choice
         label="Minors who are here without consent are reduced to their name after"
         className="mt-4"
-        value={retention.consentDays ?? usualConsentDays}
+        value={retention.consentDays ?? usualRetention.consentDays}
         onChange={(e) => set({ consentDays: Number(e.target.value) })}
       >
         {[0, 7, 14, 30, 60, 90].map((days) => (
