@@ -1,6 +1,6 @@
 import { expect, type Page, test } from '@playwright/test';
 import { struckIn, struckWords } from '../core/test/user-facing-words';
-import { openAthlete, openSeason, signIn } from './desk';
+import { openAthlete, openSeason, signedInAs, signIn } from './desk';
 
 /** All that can be read on a page: its text, and what stands in labels, tooltips and fields that wait for typing. */
 const readable = (page: Page): Promise<string[]> =>
@@ -25,7 +25,9 @@ test('no view of the built pages holds a struck word', async ({ page }) => {
   await expectPlain(page);
   for (const place of [
     ...['/library', '/library/bent-row', '/demands', '/outbox'],
-    ...['account', 'sign-ins', 'club', 'people', 'audit'].map((part) => `/settings/${part}`),
+    ...['account', 'sign-ins', 'club', 'squads', 'people', 'rules', 'links', 'retention', 'audit'].map(
+      (part) => `/settings/${part}`,
+    ),
   ]) {
     await page.goto(place);
     await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
@@ -56,6 +58,15 @@ test('nor does the season, in any of its panels', async ({ page }) => {
   await page.locator('[data-chip="session"]').first().click();
   for (const panel of ['Load', 'Calendars', 'Rules', 'Squad']) {
     await page.getByRole('tab', { name: panel }).click();
+    await expectPlain(page);
+  }
+});
+
+test('nor do the pages of physio, guardian and athlete', async ({ browser }) => {
+  for (const who of ['physio', 'guardian', 'athlete'] as const) {
+    const page = await signedInAs(browser, who);
+    await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
+    if (who === 'physio') await page.getByRole('link', { name: 'Mira Holm' }).click();
     await expectPlain(page);
   }
 });

@@ -1,6 +1,8 @@
 import { Client } from 'pg';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { Caller, type Club, freshDatabase, layClub, type RunningServer, runServer } from './club';
+import { join } from './laid';
+import { logged, sentSession } from './samples';
 
 let server: RunningServer;
 let urls: { adminUrl: string; ownerUrl: string; appUrl: string };
@@ -36,6 +38,37 @@ describe('the trail', () => {
         athlete: 'Athlete of club',
         address: expect.stringContaining('127.0.0.1'),
       });
+  });
+
+  it('holds what physio, guardian and athlete read and change, and what comes from a phone', async () => {
+    const physio = 'physio@club.example';
+    await join(owner, server.url, physio, 'physio', [], [club.athleteId]);
+    const runa = await new Caller(server.url).signIn(physio);
+    await runa.call('GET', '/treated');
+    await runa.call('GET', `/treated/${club.athleteId}`);
+    const restrictions = [{ region: 'hip', severity: 'limit', setBy: 'physiotherapist' }];
+    const { athlete } = (await runa.call('GET', `/treated/${club.athleteId}`)).body;
+    await runa.call('PUT', `/treated/${club.athleteId}/restrictions`, { was: athlete.restrictions, restrictions });
+    await runa.call('PUT', `/treated/${club.athleteId}/tests`, {
+      athlete: { battery: [{ test: 'push-up', value: 18, on: '2026-12-09' }] },
+    });
+    const { id, token } = await sentSession(owner, club);
+    await owner.call('POST', `/link/${token}/logs`, { sessionId: id, logs: [logged(), logged({ setNumber: 2 })] });
+    const { entries } = (await owner.call('GET', '/audit')).body;
+    const has = (who: string | null, action: string, subject: string) =>
+      entries.filter((e: { who: string | null; action: string; subject: string }) =>
+        [e.who, e.action, e.subject].every((said, i) => said === [who, action, subject][i]),
+      );
+    for (const [action, subject] of [
+      ['read', 'treated list'],
+      ['read', 'athlete'],
+      ['insert', 'restrictions'],
+      ['delete', 'restrictions'],
+      ['update', 'athletes'],
+    ] as const)
+      expect(has(physio, action, subject).length, `${action} ${subject}`).toBeGreaterThan(0);
+    // Sets that came at once are one line, by nobody who is signed in, of an athlete who is named.
+    expect(has(null, 'insert', 'set_logs')).toMatchObject([{ athlete: 'Athlete of club', fields: ['push-up'] }]);
   });
 
   it('is read page by page: every entry once, those of one moment too', async () => {

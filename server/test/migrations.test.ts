@@ -86,7 +86,8 @@ describe('bringing a database up to date', () => {
         relaxed: [{ week: '2026-12-14', rule: 'least' }],
       }),
     ]);
-    await run(files.slice(typed));
+    const care = files.findIndex((file) => file.includes('care'));
+    await run(files.slice(typed, care));
     const { rows } = await client.query(`select content from seasons where content->'entries' <> '[]'::jsonb`);
     expect(rows[0].content).toMatchObject({
       entries: [{ kind: 'exam', name: 'School' }],
@@ -99,5 +100,40 @@ describe('bringing a database up to date', () => {
     });
     expect(rows[0].content.relaxed).toBeUndefined();
     expect('season' in readSeason(rows[0].content)).toBe(true);
+  });
+
+  it('keeps athletes, restrictions and people when physios, guardians and consent come', async () => {
+    const care = files.findIndex((file) => file.includes('care'));
+    const [{ id: organisation }] = (await client.query('select id from organisations')).rows;
+    const [{ id: squad }] = (await client.query('select id from squads limit 1')).rows;
+    const [coach, athlete] = [v7(), v7()];
+    await client.query(
+      `insert into accounts (id, organisation_id, email, name, role, password_hash) values ($1, $2, 'c@club.example', 'C', 'owner', 'x')`,
+      [coach, organisation],
+    );
+    await client.query(
+      `insert into athletes (id, organisation_id, squad_id, name, role, born, height_cm, mass_kg, level, kit, house_rules)
+       values ($1, $2, $3, 'Nora', 'back', '2012-05-01', 160, 50, 'beginner', '{"items":[]}', '{}')`,
+      [athlete, organisation, squad],
+    );
+    await client.query(
+      `insert into restrictions (id, organisation_id, athlete_id, region, severity, set_by) values ($1, $2, $3, 'knee', 'limit', 'physiotherapist')`,
+      [v7(), organisation, athlete],
+    );
+    const tables = ['accounts', 'athletes', 'restrictions', 'squads', 'seasons', 'organisations'];
+    // biome-ignore lint/suspicious/noExplicitAny: rows are looked at as they come
+    const all = async (): Promise<Record<string, any[]>> => {
+      const rows: Record<string, object[]> = {};
+      for (const table of tables) rows[table] = (await client.query(`select * from ${table} order by 1`)).rows;
+      return rows;
+    };
+    const before = await all();
+    await run(files.slice(care));
+    const after = await all();
+    // Every row of before is there with every value it had.
+    for (const table of tables) expect(after[table], table).toMatchObject(before[table] as object[]);
+    expect(after.athletes?.[0]).toMatchObject({ assumed: [], consent_missing_since: null });
+    expect(after.restrictions?.[0]).toMatchObject({ physio_id: null, criteria: null });
+    await expect(client.query(`update accounts set role = 'wizard'`)).rejects.toThrow(/accounts_role_known/);
   });
 });
