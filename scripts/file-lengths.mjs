@@ -8,6 +8,7 @@ const tables = [
   'core/src/exercise/model/progressions.ts',
   'core/src/exercise/model/shared-errors.ts',
   'core/src/formats/schemas.ts',
+  'core/test/decision-table.ts',
   'core/src/limits/regions/',
   'core/src/session/type/frames.ts',
   'core/src/sport/injury-prevention.ts',

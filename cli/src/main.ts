@@ -20,6 +20,7 @@ import {
 import { levels } from '@tropaeum/core/exercise/model/vocabulary';
 import { Command, Option } from 'commander';
 import loadHighs from 'highs';
+import { decideCommand } from './decide';
 import { feasibleCommand } from './feasible';
 import { briefFrom, documentFrom, exitInvalid, exitRefused, fail, numberIn, print, textFrom } from './input';
 import { predictCommand } from './predict';
@@ -109,6 +110,11 @@ program
   .option('--load <kg>', 'weight it is done with', numberIn(0, 600))
   .option('--tests <file>', 'tests to failure: [{ "variant", "maxReps", "on"?, "side"? }]')
   .action(predictCommand);
+program
+  .command('decide')
+  .argument('[case]', 'one item with its sessions; standard input when left out')
+  .description('what is done with an item next: progress, hold, regress, stop or refer, how, why, and by which rule')
+  .action(decideCommand);
 program
   .command('season')
   .description('the weeks of a season')

@@ -4,6 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { plainCase } from '../../core/test/calendar-cases';
+import { decisionCase, sets, twice } from '../../core/test/decision-cases';
 import { bundle } from '../../scripts/bundle.mjs';
 
 const example = readFileSync('docs/formats/examples/brief.json', 'utf8');
@@ -159,5 +160,20 @@ describe('command line', () => {
     expect(stdout).toHaveLength(100);
     expect(stderr).toBe('');
     expect(status).toBe(0);
+  });
+
+  it('decides on an item: the move with how, why and rule; what is wrong is named, exit 2', () => {
+    const given = decisionCase({ history: twice(sets([10, 10, 12]), sets([10, 10, 12])) });
+    const { code, out } = tropaeum(['decide'], JSON.stringify({ id: 'one', expected: { move: 'hold' }, ...given }));
+    expect(code).toBe(0);
+    expect(JSON.parse(out)).toEqual({
+      move: 'progress',
+      how: '18 kg instead of 16, 3 × 10',
+      why: expect.stringContaining('two sessions running'),
+      rule: 'two-for-two',
+    });
+    const wrong = tropaeum(['decide'], JSON.stringify({ ...given, athlete: { level: 'divine', age: 25 }, history: 3 }));
+    expect(wrong.code).toBe(2);
+    expect(wrong.faults.map((f) => f.path).sort()).toEqual(['athlete.level', 'history']);
   });
 });

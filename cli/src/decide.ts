@@ -1,0 +1,9 @@
+import { decide, readDecisionCase } from '@tropaeum/core';
+import { documentFrom, fail, print } from './input';
+
+/** Decides on one item after its last session. */
+export function decideCommand(file: string | undefined): void {
+  const reading = readDecisionCase(documentFrom(file));
+  if ('faults' in reading) fail(reading.faults);
+  print(decide(reading.given));
+}
