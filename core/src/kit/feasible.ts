@@ -99,7 +99,8 @@ function limitReasons({ verdict, why, changes }: Limit): string[] {
 /** Minors lift no more than this at once, kg; common practice, no source. */
 const minorMaxKg = 12;
 
-function weightLoads({ load, needs }: Variant, kit: Kit, age: number): LoadOption[] {
+/** Weights of a kit that a variant can be done with, by the ceilings of variant and age. */
+export function weightLoads({ load, needs }: Variant, kit: Kit, age: number): LoadOption[] {
   if (load?.source !== 'weight') return [];
   const named = needs.kit.flat().filter((kind) => handWeights.includes(kind) || kind === 'can' || kind === 'barbell');
   const kinds: readonly KitKind[] = load.with ?? (load.required && named.length ? named : handWeights);

@@ -5,7 +5,7 @@ import { loadingOf } from '../kit/loads';
 import type { Move } from '../progress/proposal';
 import type { Brief, RecentSession } from '../session/brief/brief';
 import { type Plan, type PlanItem, plannedAmount } from '../session/plan/plan-types';
-import type { ReviewedSet } from './review';
+import type { ReviewedSet } from './reviewed-session';
 
 /** A logged set with its place among the others. */
 export type NumberedSet = ReviewedSet & Pick<LoggedSet, 'setNumber'>;

@@ -2,123 +2,95 @@ import { describe, expect, it } from 'vitest';
 import { plainBrief } from '../../test/briefs';
 import { parseDose } from '../dose/notation';
 import { sessionLoad } from '../load/session-load';
-import { met, type Outcome, propose } from '../progress/proposal';
 import { mondayOf, seasonOn } from '../season/calendar/season-on';
 import { contextOf } from '../session/context/context';
 import { planOf } from '../session/plan/plan';
-import { type ReviewedSet, review } from './review';
+import type { Plan } from '../session/plan/plan-types';
+import { review } from './review';
+import type { ReviewedSession, ReviewedSet } from './reviewed-session';
 
-const outcome = (changes: Partial<Outcome> = {}): Outcome => ({
-  planned: 8,
-  plannedSets: 3,
-  done: [8, 8, 8],
-  perSide: false,
-  pain: 0,
-  metBefore: true,
-  ...changes,
-});
-
-describe('what to do next time', () => {
-  it.each<[string, Partial<Outcome>, string, string]>([
-    ['done in full twice running', {}, 'up', 'in two sessions'],
-    ['done in full once', { metBefore: false }, 'same', 'repeat it once'],
-    [
-      'done in full once with much left in every set',
-      { metBefore: false, leastLeft: 4 },
-      'up',
-      '4 or more reps in reserve',
-    ],
-    ['done in full once with some left', { metBefore: false, leastLeft: 3 }, 'same', 'repeat it once'],
-    ['done in full twice with nothing left', { leastLeft: 0 }, 'same', 'no reps in reserve'],
-    ['much left, but not all of it done', { done: [8, 8, 7], leastLeft: 5 }, 'same', '96 %'],
-    ['done in full but very hard', { effort: 9 }, 'same', '9 of 10'],
-    ['a repetition short', { done: [8, 8, 7] }, 'same', '96 %'],
-    ['far short', { done: [5, 4, 4] }, 'down', '54 %'],
-    ['a set missing', { done: [8, 8] }, 'down', '67 %'],
-    ['not done', { done: [] }, 'same', 'Not done'],
-    ['pain of 2', { pain: 2 }, 'up', 'in two sessions'],
-    ['pain of 3', { pain: 3, easier: 'Push-up on the knees' }, 'down', 'Push-up on the knees'],
-    ['pain of 5', { pain: 5 }, 'down', 'reduce the dose'],
-    ['pain of 6', { pain: 6 }, 'stop', 'looked at'],
-    ['one side missing', { perSide: true, done: [8, 8, 8] }, 'down', '50 %'],
-    ['both sides', { perSide: true, done: [8, 8, 8, 8, 8, 8] }, 'up', 'in two sessions'],
-  ])('%s', (_, changes, move, words) => {
-    const proposal = propose(outcome(changes));
-    expect(proposal.move).toBe(move);
-    expect(proposal.rule).toContain(words);
+const planWith = (...doses: readonly [variant: string, block: 'strength' | 'trunk' | 'raise', dose: string][]) =>
+  planOf(contextOf(plainBrief()), {
+    groups: doses.map(([variant, block, dose]) => ({
+      ...{ block, format: 'straight' as const, roundRestSeconds: 0 },
+      choices: [{ variant, dose: parseDose(dose), pinned: false }],
+    })),
   });
-
-  it('knows when everything asked was done', () => {
-    expect(met(outcome())).toBe(true);
-    expect(met(outcome({ done: [9, 8, 10] }))).toBe(true);
-    expect(met(outcome({ done: [8, 8] }))).toBe(false);
-  });
-});
-
-describe('what was left', () => {
-  const plan = planOf(contextOf(plainBrief()), {
-    groups: [
-      {
-        block: 'strength',
-        format: 'straight',
-        roundRestSeconds: 0,
-        choices: [{ variant: 'push-up', dose: parseDose('2x8 r60'), pinned: false }],
-      },
-    ],
-  });
-  const logged = (...left: (number | null)[]): ReviewedSet[] =>
-    left.map((reserve) => ({ variant: 'push-up', side: 'both', amount: 8, reserve }));
-
-  it('counts when it was said of every set, by the set with the least', () => {
-    const move = (...left: (number | null)[]) => review(plan, logged(...left), undefined)[0]?.proposal.move;
-    expect([move(5, 4), move(5, 3), move(5, null), move(null, null)]).toEqual(['up', 'same', 'same', 'same']);
-  });
-});
 
 describe('review of a session', () => {
-  const plan = planOf(contextOf(plainBrief()), {
-    groups: [
-      {
-        block: 'strength',
-        format: 'straight',
-        roundRestSeconds: 0,
-        choices: [{ variant: 'push-up', dose: parseDose('2x8 r60'), pinned: false }],
-      },
-      {
-        block: 'trunk',
-        format: 'straight',
-        roundRestSeconds: 0,
-        choices: [{ variant: 'side-plank', dose: parseDose('1x25s/side'), pinned: false }],
-      },
-    ],
+  const plan = planWith(
+    ['push-up', 'strength', '2x8 rir2 r60'],
+    ['side-plank', 'trunk', '1x25s/side'],
+    ['arm-circle', 'raise', '1x10'],
+  );
+  const set = (variant: string, side: ReviewedSet['side'], amount: number, reserve?: number): ReviewedSet => ({
+    ...{ variant, side, amount },
+    ...(reserve === undefined ? {} : { reserve }),
   });
-  const full: ReviewedSet[] = [
-    { variant: 'push-up', side: 'both', amount: 8 },
-    { variant: 'push-up', side: 'both', amount: 8 },
-    { variant: 'side-plank', side: 'left', amount: 25 },
-    { variant: 'side-plank', side: 'right', amount: 25 },
+  const full = [
+    ...[1, 2].map(() => set('push-up', 'both', 8, 3)),
+    ...(['left', 'right'] as const).map((side) => set('side-plank', side, 25)),
+    set('arm-circle', 'both', 10),
   ];
-  const moves = (...args: Parameters<typeof review>) => review(...args).map((i) => i.proposal.move);
+  const brief = { ...plainBrief(), season: { phase: 'general-preparation' as const } };
+  const easy = { effort: 6, pain: [] };
+  const done = (
+    on: string,
+    logs: readonly ReviewedSet[] = full,
+    report: ReviewedSession['report'] = easy,
+  ): ReviewedSession => ({
+    ...{ on, plan, logs, report },
+  });
+  const today = (...args: Parameters<typeof done>) => review(done(...args), brief, [done('2026-12-06')]);
+  const moves = (items: ReturnType<typeof review>) => items.map((i) => [i.proposal.move, i.proposal.by]);
 
-  it('goes up only when the session before was full as well', () => {
-    expect(moves(plan, full, { effort: 6, pain: [] })).toEqual(['same', 'same']);
-    expect(moves(plan, full, { effort: 6, pain: [] }, { plan, logs: full })).toEqual(['up', 'up']);
+  it('more after two sessions in full, by the rule that says so; a warm-up stays', () => {
+    expect(moves(today('2026-12-09'))).toEqual([
+      ['up', 'rir-rising'],
+      ['up', 'isometric-time'],
+      ['same', 'no-decision'],
+    ]);
+    expect(moves(review(done('2026-12-09'), brief))[0]).toEqual(['same', 'no-history']);
   });
 
-  it('pain counts where the item loads', () => {
+  it('pain counts where an item loads, and not where it does not', () => {
     const sore = { effort: 6, pain: [{ region: 'shoulder' as const, score: 4 }] };
-    expect(moves(plan, full, sore, { plan, logs: full })).toEqual(['down', 'down']);
+    expect(moves(today('2026-12-09', full, sore))[0]).toEqual(['down', 'pain-tolerable']);
     const knee = { effort: 6, pain: [{ region: 'knee' as const, score: 4 }] };
-    expect(moves(plan, full, knee, { plan, logs: full })).toEqual(['up', 'up']);
+    expect(moves(today('2026-12-09', full, knee))[0]?.[0]).toBe('up');
   });
 
-  it('names the neighbour on the ladder', () => {
-    const [first] = review(plan, full, { effort: 6, pain: [] }, { plan, logs: full });
-    expect(first?.proposal.rule).toContain('Tempo push-up with a pause');
+  it('a red flag in the note of the session or of a set stops everything and refers it', () => {
+    const said = { ...easy, note: 'felt faint at the end' };
+    for (const items of [
+      today('2026-12-09', full, said),
+      today('2026-12-09', [{ ...(full[0] as ReviewedSet), note: 'chest pain' }, ...full.slice(1)]),
+    ])
+      expect(items[0]?.proposal).toMatchObject({ move: 'stop', by: 'red-flag', refer: true });
+  });
+
+  it('knows the next weight of the kit, the season and who is young', () => {
+    const squat = planWith(['goblet-squat', 'strength', '2x8 rir2 r60']);
+    const logs = [1, 2].map(() => set('goblet-squat', 'both', 8, 4));
+    const with16 = (plan: Plan): Plan => ({
+      ...plan,
+      blocks: plan.blocks.map((b) => ({
+        ...b,
+        items: b.items.map((i) => ({ ...i, load: { kg: 16, with: 'dumbbell 16 kg' } })),
+      })),
+    });
+    const one = (on: string): ReviewedSession => ({ on, plan: with16(squat), logs, report: easy });
+    const kit = { ...brief.kit, items: [16, 18].map((massKg) => ({ kind: 'dumbbell' as const, massKg })) };
+    const words = (changes: object) =>
+      review(one('2026-12-09'), { ...brief, kit, ...changes }, [one('2026-12-06')])[0]?.proposal;
+    expect(words({})?.rule).toContain('18 kg instead of 16');
+    expect(words({ athlete: { ...brief.athlete, born: '2012-01-01' } })?.rule).not.toContain('18 kg instead');
+    expect(words({ season: { phase: 'taper' } })).toMatchObject({ move: 'same', by: 'taper' });
   });
 
   it('shows what was not done as not done', () => {
-    expect(review(plan, [], undefined).map((i) => [i.done.length, i.proposal.move])).toEqual([
+    expect(review(done('2026-12-09', []), brief).map((i) => [i.done.length, i.proposal.move])).toEqual([
+      [0, 'same'],
       [0, 'same'],
       [0, 'same'],
     ]);

@@ -1,5 +1,4 @@
 import Router from '@koa/router';
-import { catalogueOf } from '@tropaeum/core/exercise/catalogue/catalogue';
 import { writeBrief } from '@tropaeum/core/formats/brief';
 import { review } from '@tropaeum/core/review/review';
 import { defaultHouseRules } from '@tropaeum/core/session/brief/house-rules';
@@ -10,6 +9,7 @@ import { newToken, tokenHash } from '../middleware/tokens';
 import { idFrom, validated } from '../middleware/validated';
 import { sessionMessage } from '../session-message';
 import { athleteById, restrictionOf } from '../store/athletes';
+import { grouped } from '../store/grouped';
 import { endLink, openLink } from '../store/links';
 import { addMessage, markDelivered, outbox } from '../store/messages';
 import { decide, decisionsOf, logsOf, reportsOf } from '../store/results';
@@ -29,6 +29,8 @@ import { personOf, type Services } from './context';
 import { contentFrom, decision, seenRevision, underRestrictions } from './session-fields';
 
 const linkDays = 60;
+/** Sessions before one that its proposals look at: a trend needs three. */
+const sessionsBack = 3;
 
 async function refuseTakenDay(tx: Transaction, athleteId: string, on: string): Promise<void> {
   const there = await sessionOn(tx, athleteId, on);
@@ -157,14 +159,23 @@ export function sessionRoutes({ database, messages, now, today, publicUrl, log }
     ctx.body = { messages: await database.asPerson(personOf(ctx), (tx) => outbox(tx)) };
   });
 
+  /** A session as it was done, with the proposals that follow from it and the sessions before. */
+  const reviewed = async (tx: Transaction, session: SessionRow) => {
+    const earlier = (await doneBefore(tx, session.athleteId, session.on, sessionsBack)).reverse();
+    const ids = [...earlier, session].map(({ id }) => id);
+    const logs = grouped(await logsOf(tx, ids), (log) => log.sessionId);
+    const reports = new Map((await reportsOf(tx, ids)).map((report) => [report.sessionId, report]));
+    const asDone = ({ id, on, plan }: SessionRow) => ({ on, plan, logs: logs.get(id) ?? [], report: reports.get(id) });
+    return {
+      report: reports.get(session.id),
+      items: review(asDone(session), session.brief, earlier.map(asDone)),
+    };
+  };
+
   router.get('/sessions/:id/return', async (ctx) => {
     ctx.body = await database.asPerson(personOf(ctx), async (tx) => {
       const session = await own(tx, ctx.params.id);
-      const earlier = await doneBefore(tx, session.athleteId, session.on);
-      const logs = await logsOf(tx, [session.id, ...(earlier ? [earlier.id] : [])]);
-      const [report] = await reportsOf(tx, [session.id]);
-      const mine = logs.filter((l) => l.sessionId === session.id);
-      const before = earlier ? { plan: earlier.plan, logs: logs.filter((l) => l.sessionId === earlier.id) } : undefined;
+      const { report, items } = await reviewed(tx, session);
       const athlete = await athleteById(tx, session.athleteId);
       return {
         session: {
@@ -184,7 +195,7 @@ export function sessionRoutes({ database, messages, now, today, publicUrl, log }
               finishedAt: report.finishedAt,
             }
           : null,
-        items: review(session.plan, mine, report, before, catalogueOf(session.brief.own)),
+        items,
         decisions: (await decisionsOf(tx, [session.id])).map(({ variant, proposed, decided, overruled }) => ({
           variant,
           proposed,
@@ -200,11 +211,7 @@ export function sessionRoutes({ database, messages, now, today, publicUrl, log }
     const { variant, decided } = validated(decision, ctx.request.body);
     await database.asPerson(person, async (tx) => {
       const session = await own(tx, ctx.params.id);
-      const logs = await logsOf(tx, [session.id]);
-      const [report] = await reportsOf(tx, [session.id]);
-      const item = review(session.plan, logs, report, undefined, catalogueOf(session.brief.own)).find(
-        (i) => i.item.variant === variant,
-      );
+      const item = (await reviewed(tx, session)).items.find((i) => i.item.variant === variant);
       if (!item) throw validationFailed([{ path: 'variant', message: 'is not in this session' }]);
       await decide(tx, {
         sessionId: session.id,

@@ -153,9 +153,15 @@ async function latest(tx: Transaction, athleteId: string, holds: SQL | undefined
 
 const hasGoneOut = ne(sessions.status, 'draft');
 
-/** The latest session of an athlete that was done before a day. */
-export const doneBefore = (tx: Transaction, athleteId: string, on: string): Promise<SessionRow | undefined> =>
-  latest(tx, athleteId, and(lt(sessions.on, on), eq(sessions.status, 'done')));
+/** So many sessions of an athlete that were done before a day, the latest first. */
+export async function doneBefore(tx: Transaction, athleteId: string, on: string, most: number): Promise<SessionRow[]> {
+  return tx
+    .select()
+    .from(sessions)
+    .where(and(eq(sessions.athleteId, athleteId), lt(sessions.on, on), eq(sessions.status, 'done')))
+    .orderBy(desc(sessions.on))
+    .limit(most);
+}
 
 /** The latest session of an athlete that has gone out. */
 export const latestSent = (tx: Transaction, athleteId: string): Promise<SessionRow | undefined> =>

@@ -1,0 +1,22 @@
+import type { PainReport } from '../athlete/athlete';
+import type { LoggedSet } from '../athlete/logged-set';
+import type { Plan } from '../session/plan/plan-types';
+
+/** What a review needs of a logged set. */
+export type ReviewedSet = Pick<LoggedSet, 'variant' | 'side' | 'amount' | 'reserve' | 'note'>;
+
+/** What the athlete said of a whole session. */
+interface Reported {
+  effort: number;
+  pain: readonly PainReport[];
+  note?: string | null;
+}
+
+/** A session with what was logged and reported of it. */
+export interface ReviewedSession {
+  /** ISO date. */
+  on: string;
+  plan: Plan;
+  logs: readonly ReviewedSet[];
+  report: Reported | undefined;
+}
