@@ -78,7 +78,9 @@ function sessionFacts(session: CaseSession, given: DecisionCase, planned: number
   const wanted = (session.planned?.sets ?? dose.sets) * (dose.perSide ? 2 : 1);
   const reserves = sets.flatMap(({ rir }) => (rir === null ? [] : [rir]));
   const lastOf = (side: CaseSet['side']) => sets.filter((set) => set.side === side).at(-1);
-  const lasts = [lastOf('both'), lastOf('left'), lastOf('right')].flatMap((set) => (set ? [set.done] : []));
+  const ends = [lastOf('both'), lastOf('left'), lastOf('right')].filter((set) => set !== undefined);
+  // The last set is the most tired one: what was left is known where it was said of that.
+  const said = reserves.length > 0 && ends.every(({ rir }) => rir !== null);
   return {
     daysAgo: session.daysAgo,
     pain: session.painInRegion,
@@ -87,9 +89,9 @@ function sessionFacts(session: CaseSession, given: DecisionCase, planned: number
     share: wanted === 0 ? 0 : sets.reduce((sum, { done }) => sum + Math.min(1, done / asked), 0) / wanted,
     complete: sets.length >= wanted,
     full: sets.length >= wanted && sets.every(({ done }) => done >= asked),
-    minRir: reserves.length > 0 ? Math.min(...reserves) : undefined,
-    meanRir: reserves.length > 0 ? reserves.reduce((a, b) => a + b, 0) / reserves.length : undefined,
-    over: lasts.length > 0 ? Math.min(...lasts) - asked : 0,
+    minRir: said ? Math.min(...reserves) : undefined,
+    meanRir: said ? reserves.reduce((a, b) => a + b, 0) / reserves.length : undefined,
+    over: ends.length > 0 ? Math.min(...ends.map(({ done }) => done)) - asked : 0,
     raw: session,
   };
 }

@@ -1,6 +1,7 @@
 import { sessionLoad } from '@tropaeum/core/load/session-load';
 import type { Move } from '@tropaeum/core/progress/proposal';
 import type { ReviewedItem } from '@tropaeum/core/review/review';
+import { isDecidable, reviewSummary } from '@tropaeum/core/review/summary';
 import { ArrowDown, ArrowUp, Equal, OctagonX } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
@@ -65,7 +66,9 @@ export function SessionReview() {
       setBusy('');
     }
   };
-  const open = items.filter((i) => i.done.length && !decisions.some((d) => d.variant === i.item.variant));
+  const decidable = items.filter(isDecidable);
+  const kept = items.filter((i) => !isDecidable(i));
+  const open = decidable.filter((i) => i.done.length && !decisions.some((d) => d.variant === i.item.variant));
   const acceptAll = async () => {
     for (const i of open) await decide(i.item.variant, i.proposal.move);
   };
@@ -110,6 +113,11 @@ export function SessionReview() {
           </button>
         </div>
       </div>
+      <div className="mt-3 max-w-3xl border-l-4 border-bronze bg-sheet px-4 py-2" role="status">
+        {reviewSummary(items, report?.pain).map((sentence) => (
+          <p key={sentence}>{sentence}</p>
+        ))}
+      </div>
       <table className="mt-4 w-full border-collapse text-[0.92rem]">
         <thead>
           <tr className="label border-b border-stone text-left">
@@ -122,7 +130,7 @@ export function SessionReview() {
           </tr>
         </thead>
         <tbody>
-          {items.map((i) => {
+          {decidable.map((i) => {
             const decision = decisions.find((d) => d.variant === i.item.variant);
             const alarming = i.proposal.move === 'down' || i.proposal.move === 'stop';
             return (
@@ -143,7 +151,9 @@ export function SessionReview() {
                   <Done item={i} />
                 </td>
                 <td className={`pr-3 text-[0.88rem] ${alarming ? 'text-oxide' : ''}`}>
-                  <b>{moves.find((m) => m.move === i.proposal.move)?.label}.</b> {i.proposal.rule}
+                  <b>{i.proposal.refer ? 'Refer' : moves.find((m) => m.move === i.proposal.move)?.label}.</b>{' '}
+                  {i.proposal.rule}{' '}
+                  <span className="whitespace-nowrap text-small text-quiet">{i.proposal.by.replaceAll('-', ' ')}</span>
                 </td>
                 <td>
                   <div className="flex" role="group" aria-label={`Decision for ${i.item.name}`}>
@@ -171,6 +181,20 @@ export function SessionReview() {
           })}
         </tbody>
       </table>
+      {kept.length > 0 && (
+        <details className="mt-3">
+          <summary className="cursor-pointer text-quiet">
+            Warm-up, mobility and cool-down: {kept.filter((i) => i.done.length > 0).length} of {kept.length} done
+          </summary>
+          <ul className="mt-1">
+            {kept.map((i) => (
+              <li key={i.item.variant} className="flex items-baseline gap-4 py-0.5">
+                <span className="w-64">{i.item.name}</span> <Done item={i} />
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
     </main>
   );
 }
