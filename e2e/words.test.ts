@@ -67,6 +67,7 @@ test('nor do the pages of physio, guardian and athlete', async ({ browser }) => 
     const page = await signedInAs(browser, who);
     await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
     if (who === 'physio') await page.getByRole('link', { name: 'Mira Holm' }).click();
+    await expect(page.getByText(/^Sessions$/i)).toBeVisible();
     await expectPlain(page);
   }
 });

@@ -1,6 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { Caller, type Club, freshDatabase, layClub, type RunningServer, runServer } from './club';
 import { join } from './laid';
+import { sentSession } from './samples';
 
 let server: RunningServer;
 let club: Club;
@@ -90,6 +91,23 @@ describe('a physio', () => {
       'one more week',
     ]);
     expect(restrictionChanges[0].release).toMatchObject({ by: setBy, words: 'single-leg work from now on' });
+  });
+
+  it('changes what is on the phone at once: adapted where it may be, withheld where it holds what is not allowed', async () => {
+    const before = (await treated()).athlete.restrictions;
+    await put([], 'all of it is well');
+    const { id, token } = await sentSession(coach, club);
+    const phone = async () => (await new Caller(server.url).call('GET', `/link/${token}`)).body;
+    await put([{ region: 'calf', side: 'left', severity: 'limit', cause: 'overuse' }]);
+    const adapted = await phone();
+    expect(adapted.session.id).toBe(id);
+    expect(adapted.session.plan.limits.map((l: { part: string }) => l.part)).toContain('left calf');
+    expect(adapted.withheld).toBeUndefined();
+    await put([{ region: 'shoulder', side: 'both', severity: 'avoid', cause: 'tendon' }]);
+    expect(await phone()).toMatchObject({ session: null, withheld: true });
+    await put([], 'shoulder is well');
+    expect((await phone()).session.id).toBe(id);
+    await put(before);
   });
 
   it('enters tests, and nothing else of the athlete', async () => {

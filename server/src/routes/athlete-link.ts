@@ -1,20 +1,23 @@
 import Router from '@koa/router';
+import type { Restriction } from '@tropaeum/core/athlete/athlete';
 import type { LoggedSet } from '@tropaeum/core/athlete/logged-set';
 import { regions } from '@tropaeum/core/exercise/model/vocabulary';
+import { isSameRestriction } from '@tropaeum/core/limits/release';
 import { labelAmong } from '@tropaeum/core/season/scheduler/day';
 import * as yup from 'yup';
-import { databaseCode } from '../database/database';
+import { databaseCode, type Transaction } from '../database/database';
 import { AuthLookup } from '../middleware/auth-lookup';
 import { HttpError, validationFailed } from '../middleware/http-error';
 import { moment, uuid, validated } from '../middleware/validated';
 import { unitsOf } from '../store/accounts';
-import { athleteById } from '../store/athletes';
+import { athleteById, restrictionOf } from '../store/athletes';
 import { lacksConsent } from '../store/consents';
 import { addReport, logsOf, reportsOf } from '../store/results';
 import { seasonOfAthlete } from '../store/seasons';
-import { sessionById, sessionToDo } from '../store/sessions';
+import { bringUpToDate, type SessionRow, sessionById, sessionToDo } from '../store/sessions';
 import { weekFrom } from './athlete-week';
 import type { Services } from './context';
+import { underRestrictions } from './session-fields';
 
 const log = yup.object({
   id: uuid.required('is required'),
@@ -76,6 +79,30 @@ const report = yup.object({
   finishedAt: moment.required('is required'),
 });
 
+/**
+ * A session that went out, under the restrictions of now: what a physio or coach has set since changes it at once. Where it holds what is not
+ * allowed any more, it is withheld until another one comes.
+ */
+async function asItStands(
+  tx: Transaction,
+  session: SessionRow | undefined,
+  restrictions: readonly Restriction[],
+): Promise<{ session: SessionRow | undefined; withheld?: true }> {
+  const stood = session?.brief.athlete.restrictions ?? [];
+  const same =
+    stood.length === restrictions.length &&
+    stood.every((one) => restrictions.some((now) => isSameRestriction(one, now)));
+  if (session?.status !== 'sent' || same) return { session };
+  try {
+    const content = underRestrictions(session, restrictions);
+    await bringUpToDate(tx, session.id, content);
+    return { session: { ...session, ...content } };
+  } catch (error) {
+    if (!(error instanceof HttpError)) throw error;
+    return { session: undefined, withheld: true };
+  }
+}
+
 /** Logs that a session may hold: far more than anybody does in one. */
 const maxLogs = 1000;
 
@@ -92,7 +119,8 @@ export function athleteLinkRoutes({ database, today, linkRate, publicUrl }: Serv
     ctx.body = await database.asOrganisation(organisation_id, async (tx) => {
       const athlete = await athleteById(tx, athlete_id);
       const consents = !athlete || !(await lacksConsent(tx, athlete, today()));
-      const session = consents ? await sessionToDo(tx, athlete_id, today()) : undefined;
+      const toDo = consents ? await sessionToDo(tx, athlete_id, today()) : undefined;
+      const { session, withheld } = await asItStands(tx, toDo, athlete?.restrictions.map(restrictionOf) ?? []);
       const ids = session ? [session.id] : [];
       const [logs, reports] = [await logsOf(tx, ids), await reportsOf(tx, ids)];
       const season = athlete && (await seasonOfAthlete(tx, athlete.squadId, athlete_id, today()));
@@ -106,6 +134,7 @@ export function athleteLinkRoutes({ database, today, linkRate, publicUrl }: Serv
         },
         today: today(),
         ...(await unitsOf(tx)),
+        ...(withheld ? { withheld } : {}),
         week: season ? weekFrom(season, today(), session?.on) : [],
         session: session
           ? {

@@ -85,6 +85,12 @@ export function AthletePage() {
   if (link.problem) return <Quiet title="This link did not open.">{link.problem}</Quiet>;
   if (!answer) return <Quiet title="Opening …" />;
   const first = answer.athlete.name.split(' ')[0];
+  if (answer.withheld)
+    return (
+      <Quiet title={`Not today’s session, ${first}.`} week={answer.week}>
+        What you may do has changed since it was sent. Do not do the old one; your coach writes another.
+      </Quiet>
+    );
   if (!session)
     return (
       <Quiet title={`Nothing for today, ${first}.`} week={answer.week}>

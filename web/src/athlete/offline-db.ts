@@ -12,6 +12,8 @@ export interface LinkAnswer {
   units?: Units;
   /** The next days: fixtures and laid sessions; a copy of before has none. */
   week?: { on: string; label: string; name: string; minutes?: number; start?: string }[];
+  /** What was sent holds what is not allowed any more. */
+  withheld?: boolean;
   session: {
     id: string;
     on: string;

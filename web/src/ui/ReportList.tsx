@@ -13,11 +13,12 @@ function Pain({ score }: { score: number }) {
   );
 }
 
-/** What came back of sessions, the latest first: effort, minutes, what hurt, what was said. */
-export function ReportList({ reports, empty }: { reports: readonly DatedReport[]; empty: string }) {
-  if (reports.length === 0) return <p className="text-quiet">{empty}</p>;
+/** So many are shown at once; older ones open. */
+const shownAtOnce = 8;
+
+function Rows({ reports }: { reports: readonly DatedReport[] }) {
   return (
-    <ul className="max-h-80 overflow-y-auto">
+    <ul>
       {reports.map(({ on, effort, minutes, pain, note }) => (
         <li key={on} className="grid grid-cols-[6.5rem_1fr] gap-x-3 border-b border-edge py-1.5 text-[0.92rem]">
           <span>
@@ -40,5 +41,22 @@ export function ReportList({ reports, empty }: { reports: readonly DatedReport[]
         </li>
       ))}
     </ul>
+  );
+}
+
+/** What came back of sessions, the latest first: effort, minutes, what hurt, what was said. */
+export function ReportList({ reports, empty }: { reports: readonly DatedReport[]; empty: string }) {
+  if (reports.length === 0) return <p className="text-quiet">{empty}</p>;
+  const older = reports.slice(shownAtOnce);
+  return (
+    <>
+      <Rows reports={reports.slice(0, shownAtOnce)} />
+      {older.length > 0 && (
+        <details className="mt-1">
+          <summary className="cursor-pointer text-quiet">{older.length} older</summary>
+          <Rows reports={older} />
+        </details>
+      )}
+    </>
   );
 }
