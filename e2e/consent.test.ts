@@ -39,7 +39,7 @@ test('a minor is a name until a guardian agrees, an athlete then, and a name aga
   await guardian.getByLabel('Your name').fill('Siri Lund');
   await guardian.getByLabel('Password, 12 characters or more').fill(password);
   await guardian.getByRole('button', { name: 'Join' }).click();
-  await expect(guardian.getByRole('heading', { name: 'Your consent is asked for' })).toBeVisible();
+  await expect(guardian.getByRole('heading', { name: 'Consent needed' })).toBeVisible();
   await expect(guardian.getByText('withdraw this at any time')).toBeVisible();
   await guardian.getByRole('button', { name: 'I agree' }).click();
   await expect(guardian.getByText('Consent given by Siri Lund')).toBeVisible();
@@ -70,7 +70,7 @@ test('a minor is a name until a guardian agrees, an athlete then, and a name aga
   await expect(guardian.getByText('must be Une Lund')).toBeVisible();
   await guardian.getByLabel('Type Une Lund').fill('Une Lund');
   await guardian.getByRole('button', { name: 'Delete and withdraw' }).click();
-  await expect(guardian.getByRole('heading', { name: 'Your consent is asked for' })).toBeVisible();
+  await expect(guardian.getByRole('heading', { name: 'Consent needed' })).toBeVisible();
 
   const phone = await (await browser.newContext()).newPage();
   await phone.goto(link);

@@ -9,6 +9,7 @@ import { library, variantById } from '../src/exercise/library/library';
 import { placedVariant } from '../src/exercise/mechanics/placed';
 import { jointAction } from '../src/exercise/model/vocabulary';
 import { limitOf } from '../src/limits/limit';
+import { factsOf } from '../src/progress/facts';
 import { caseOf } from '../src/season/plan/season-case';
 import { emptySeason } from '../src/season/plan/season-plan';
 import { planOfCase } from '../src/season/scheduler/case-plan';
@@ -20,6 +21,7 @@ import { signatureFor } from '../src/sport/signature/signature-of';
 import { sports } from '../src/sport/sports';
 import { exampleBrief, plainBrief } from './briefs';
 import { plainCase } from './calendar-cases';
+import { decisionCase } from './decision-cases';
 import { solver } from './solver';
 
 const camel = (id: string) => id.replace(/-([a-z0-9])/g, (_, letter: string) => letter.toUpperCase());
@@ -68,6 +70,6 @@ export async function exampleScope(): Promise<Record<string, unknown>> {
     plainBrief,
     solver: await solver,
     ...{ poseOf, placedVariant, placedKeyframes, catalogueOf, variantById, referenceBody, limitOf, caseOf, planOfCase },
-    ...{ scaledBody, parseDose, jointAction, signatureFor },
+    ...{ scaledBody, parseDose, jointAction, signatureFor, decisionCase, factsOf },
   };
 }

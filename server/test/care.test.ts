@@ -48,7 +48,7 @@ describe('a physio', () => {
     expect((await put([set])).status).toBe(204);
     const { brief, physios, restrictionChanges } = await seen();
     expect(brief.athlete.restrictions).toEqual([{ ...set, setBy }]);
-    expect(physios).toEqual([{ region: 'knee', side: 'left', physio: 'physio@club.example' }]);
+    expect(physios).toMatchObject([{ region: 'knee', side: 'left', physio: 'physio@club.example' }]);
     expect(restrictionChanges[0]).toMatchObject({ after: { stage: 2 }, by: 'physio@club.example' });
     const { body: list } = await coach.call('GET', '/squads');
     expect(list.athletes[0].restrictions).toHaveLength(1);
@@ -74,7 +74,7 @@ describe('a physio', () => {
     const ask = { region: 'knee', side: 'left', words: 'two weeks without pain' };
     expect((await coach.call('POST', `/athletes/${club.athleteId}/release-requests`, ask)).status).toBe(201);
     const { mails } = (await coach.call('GET', '/mails')).body;
-    const mail = mails.find((m: { to: string; subject: string }) => m.subject === 'A release is asked for');
+    const mail = mails.find((m: { to: string; subject: string }) => m.subject === 'Release requested');
     expect(mail.to).toBe('physio@club.example');
     expect(mail.text).not.toMatch(/knee|Athlete of/);
     const open = (await physio.call('GET', '/treated')).body.athletes[0].requests;
@@ -127,6 +127,17 @@ describe('a physio', () => {
     expect(stale.status).toBe(409);
     const wrong = await put([{ region: 'tail', severity: 'limit' }]);
     expect(wrong.body.error.faults[0].path).toContain('restrictions[0].region');
+  });
+
+  it('that treats an athlete no longer leaves what it set to releases in writing', async () => {
+    const { people } = (await coach.call('GET', '/people')).body;
+    const { id } = people.find((p: { role: string }) => p.role === 'physio');
+    await coach.call('PATCH', `/people/${id}`, { athleteIds: [] });
+    expect((await seen()).physios).toEqual([]);
+    const ask = { region: 'knee', side: 'left', words: 'looks well' };
+    expect((await coach.call('POST', `/athletes/${club.athleteId}/release-requests`, ask)).status).toBe(409);
+    await coach.call('PATCH', `/people/${id}`, { squadIds: [club.squadId] });
+    expect((await seen()).physios).toHaveLength(1);
   });
 
   it('that leaves leaves its restrictions to releases in writing', async () => {

@@ -24,7 +24,7 @@ const order: readonly Rule[] = [
  * What a careful coach does next with one item: progress, hold, regress, stop or refer, with the change, the reason and the rule it rests on.
  *
  * @param given one item with its sessions, oldest first, and the whole session just reviewed
- * @example decide(goblet).rule // 'two-for-two'
+ * @example decide(decisionCase()).rule // 'effort-near-plan'
  */
 export function decide(given: DecisionCase): Decision {
   if (given.history.length === 0)

@@ -148,7 +148,7 @@ export function factsOf(given: DecisionCase): Facts {
  * How much more the hardest-working joint of an exercise does with the next load, as a share of what it does now: the body is lifted too. Undefined
  * where the exercise is unknown or no load comes next.
  *
- * @example stepOf(factsOf(gobletSquatFrom15To17)) // about 0.04
+ * @example stepOf(factsOf(decisionCase())) // 0.03
  */
 export function stepOf({ variant, given }: Facts): number | undefined {
   const { kg, nextKg } = given.item.load;

@@ -15,7 +15,7 @@ const namesOf = (items: readonly ReviewedItem[]): string => {
  * What matters of a session, in three sentences at most: what is not safe, what moves, what is missing.
  *
  * @param pain what the athlete reported; nothing where there is no report yet
- * @example reviewSummary(items, []) // ['Progress Push-up; hold 4.', ...]
+ * @example reviewSummary([], []) // []
  */
 export function reviewSummary(items: readonly ReviewedItem[], pain: readonly PainReport[] | undefined): string[] {
   const open = items.filter(isDecidable);

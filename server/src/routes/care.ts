@@ -7,7 +7,7 @@ import * as yup from 'yup';
 import type { Transaction } from '../database/database';
 import { HttpError, notFound } from '../middleware/http-error';
 import { idFrom, validated } from '../middleware/validated';
-import { accountById, peopleOf } from '../store/accounts';
+import { accountById } from '../store/accounts';
 import {
   allAthletes,
   allSquads,
@@ -166,22 +166,21 @@ export function careRoutes({ database, mail, log, publicUrl, today }: Services):
     const asked = await database.asPerson(person, async (tx) => {
       const athlete = await athleteById(tx, id);
       if (!athlete) throw notFound('athlete');
-      const row = athlete.restrictions.find(
-        (r) => r.region === body.region && (r.side ?? 'both') === (body.side ?? 'both'),
+      const theirs = (await setByPhysios(tx, id)).find(
+        ({ region, side }) => region === body.region && (side ?? 'both') === (body.side ?? 'both'),
       );
-      const physio = row?.physioId ? (await peopleOf(tx)).find((one) => one.id === row.physioId) : undefined;
-      if (!row || !physio) throw new HttpError(409, 'No physio of the club has set a restriction there.');
+      if (!theirs) throw new HttpError(409, 'No physio of the club has set a restriction there.');
       const from = await accountById(tx, person.accountId);
       await addReleaseRequest(tx, {
-        ...{ organisationId: person.organisationId, athleteId: id, region: row.region, side: row.side },
+        ...{ organisationId: person.organisationId, athleteId: id, region: theirs.region, side: theirs.side },
         ...{ words: body.words, askedBy: from?.name ?? '' },
       });
-      return { to: physio.email, athlete: athlete.name, from: from?.name };
+      return { to: theirs.email, from: from?.name };
     });
     // No word on health in a mail: who is allowed to reads it after signing in.
     const note = {
       to: asked.to,
-      subject: 'A release is asked for',
+      subject: 'Release requested',
       text: `${asked.from} asks whether a restriction can be eased. Sign in to decide:\n${publicUrl}/care/${id}\n`,
     };
     await mail

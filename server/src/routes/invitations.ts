@@ -2,6 +2,7 @@ import type { Role } from '@tropaeum/core/people/permissions';
 import type { Transaction } from '../database/database';
 import { HttpError } from '../middleware/http-error';
 import type { SignedIn } from '../middleware/middleware';
+import type { Mail } from '../simulators/mail-service';
 import { accountById } from '../store/accounts';
 import { addMailedLink, withdrawInvitation } from '../store/mailed-links';
 import type { Services } from './context';
@@ -41,7 +42,16 @@ export async function inviteByMail(
     subject,
     text: `${text}\n\nSet your password here within ${invitationDays} days:\n${publicUrl}/join/${token}\n`,
   };
-  await mail.send(person.organisationId, invitation).catch((error: { code?: string }) => {
+  await sendOrSay({ mail, log }, person.organisationId, invitation);
+}
+
+/** Sends a mail; where that fails, whoever asked is told. */
+export async function sendOrSay(
+  { mail, log }: Pick<Services, 'mail' | 'log'>,
+  organisationId: string,
+  one: Mail,
+): Promise<void> {
+  await mail.send(organisationId, one).catch((error: { code?: string }) => {
     log.error({ code: error.code }, 'mail was not sent');
     throw new HttpError(503, 'The mail could not be sent. Look whether the mail server is there, and invite again.');
   });

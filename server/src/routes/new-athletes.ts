@@ -15,7 +15,7 @@ import { addPending, allPending, consentAgeOf, pendingById, removePending, stand
 import { eraseAthlete } from '../store/export';
 import { type AthleteBody, fieldsFrom } from './athlete-fields';
 import { personOf, type Services } from './context';
-import { inviteByMail } from './invitations';
+import { inviteByMail, sendOrSay } from './invitations';
 import { faultsAt, type SquadBody, squadFields, squadMeant } from './squad-fields';
 
 /** As many as a list may hold. */
@@ -168,7 +168,7 @@ export function newAthleteRoutes({ database, today, ...services }: Services): Ro
         words: () => ({ subject: `${organisation}: home training of ${asked.athlete}`, text: words }),
       });
     else
-      await services.mail.send(person.organisationId, {
+      await sendOrSay(services, person.organisationId, {
         to: body.email,
         subject: `${organisation}: home training of ${asked.athlete}`,
         text: `${words}\n\nYou are a guardian here already. Sign in and decide:\n${services.publicUrl}/family\n`,

@@ -1,11 +1,13 @@
 import type { Region } from '@tropaeum/core/exercise/model/vocabulary';
 import type { Role } from '@tropaeum/core/people/permissions';
-import { and, asc, desc, eq, gte, inArray, isNull, notExists, sql } from 'drizzle-orm';
+import { and, asc, desc, eq, exists, gte, inArray, isNull, notExists, or, sql } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import type { Transaction } from '../database/database';
 import {
   accountAthletes,
+  accountSquads,
   accounts,
+  athletes,
   mailedLinks,
   releaseRequests,
   restrictions,
@@ -97,13 +99,32 @@ export async function takeFromEverybody(tx: Transaction, athleteId: string): Pro
   );
 }
 
-/** Which restrictions of an athlete a physio of the club has set, and who. */
+/** Which restrictions of an athlete a physio has set who still treats the athlete, and who: nobody else eases them. */
 export async function setByPhysios(tx: Transaction, athleteId: string) {
   return tx
-    .select({ region: restrictions.region, side: restrictions.side, physio: accounts.name })
+    .select({ region: restrictions.region, side: restrictions.side, physio: accounts.name, email: accounts.email })
     .from(restrictions)
-    .innerJoin(accounts, eq(accounts.id, restrictions.physioId))
-    .where(eq(restrictions.athleteId, athleteId));
+    .innerJoin(accounts, and(eq(accounts.id, restrictions.physioId), eq(accounts.role, 'physio')))
+    .innerJoin(athletes, eq(athletes.id, restrictions.athleteId))
+    .where(
+      and(
+        eq(restrictions.athleteId, athleteId),
+        or(
+          exists(
+            tx
+              .select()
+              .from(accountAthletes)
+              .where(and(eq(accountAthletes.accountId, accounts.id), eq(accountAthletes.athleteId, athleteId))),
+          ),
+          exists(
+            tx
+              .select()
+              .from(accountSquads)
+              .where(and(eq(accountSquads.accountId, accounts.id), eq(accountSquads.squadId, athletes.squadId))),
+          ),
+        ),
+      ),
+    );
 }
 
 export type ReleaseRequest = typeof releaseRequests.$inferSelect;

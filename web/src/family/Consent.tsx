@@ -16,7 +16,7 @@ export function GiveConsent({ athlete, club, guardian }: { athlete: FamilyAthlet
   });
   return (
     <form onSubmit={(event) => void submit(event)} noValidate className="mt-3 border-2 border-ink px-4 py-3">
-      <h2 className="head text-lg">Your consent is asked for</h2>
+      <h2 className="head text-lg">Consent needed</h2>
       <p className="text-quiet">
         Until you decide, {club} keeps the name of {athlete.name} and nothing else.
       </p>
