@@ -96,7 +96,7 @@ test('an exercise shows its load over the range, its ladder, its fault posed, an
   await expect(page.locator('.recharts-line')).not.toHaveCount(0);
   await expect(page.getByText(/knee \d+ N m/).first()).toBeVisible();
   await expect(page.getByRole('img', { name: 'Common error: Hips fold' })).toBeVisible();
-  await expect(page.getByText(/% similar/).first()).toBeVisible({ timeout: 15_000 });
+  await expect(page.getByText(/% similar/).first()).toBeVisible({ timeout: 60_000 });
   const ladder = page.getByRole('list').filter({ hasText: 'Reverse Nordic, short range' }).last();
   await expect(ladder.getByRole('listitem')).toHaveCount(3);
   await ladder.getByRole('link', { name: /Weighted reverse Nordic/ }).click();

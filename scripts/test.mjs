@@ -51,6 +51,7 @@ const longOnes = [
   'print',
   'session-types',
   'compose',
+  'people',
   'coach-athlete-coach',
 ];
 
