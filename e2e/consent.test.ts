@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { mailedLink, signIn } from './desk';
+import { mailedLink, openSquadList, signIn } from './desk';
 
 const password = 'a long enough one';
 
@@ -86,10 +86,7 @@ test('a minor is a name until a guardian agrees, an athlete then, and a name aga
 
 test('what a list leaves out is assumed, said, and asked first in the brief', async ({ page }) => {
   await signIn(page);
-  await page.getByRole('button', { name: 'List' }).click();
-  await page.getByLabel('Squad', { exact: true }).selectOption({ label: 'New squad …' });
-  await page.getByLabel('Squad name').fill('Trial');
-  const list = page.getByLabel('Athletes, a line each', { exact: true });
+  const list = await openSquadList(page, 'Trial');
   await list.fill('Eir Haug, 2003-01-01, wing\nUlf Haug, 2014-01-01');
   await expect(page.getByText('height and mass assumed')).toBeVisible();
   await expect(page.getByText('minor: only the name', { exact: true })).toBeVisible();

@@ -1,4 +1,4 @@
-import { type Browser, type BrowserContext, expect, type Page } from '@playwright/test';
+import { type Browser, type BrowserContext, expect, type Locator, type Page } from '@playwright/test';
 
 /** The demo's coach. */
 export const coach = { email: 'coach@skarvoy.example', password: 'hall closed' };
@@ -140,4 +140,12 @@ export async function newAthlete(page: Page, name: string, more: object = {}): P
     },
   });
   return (await added.json()).id;
+}
+
+/** Opens the list at which a new squad is typed; its field. */
+export async function openSquadList(page: Page, squad: string): Promise<Locator> {
+  await page.getByRole('button', { name: 'List' }).click();
+  await page.getByLabel('Squad', { exact: true }).selectOption({ label: 'New squad …' });
+  await page.getByLabel('Squad name').fill(squad);
+  return page.getByLabel('Athletes, a line each', { exact: true });
 }

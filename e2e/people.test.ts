@@ -1,6 +1,6 @@
 import { type Browser, expect, type Page, test } from '@playwright/test';
 import { TOTP } from 'otpauth';
-import { mailedLink, signIn } from './desk';
+import { mailedLink, openSquadList, signIn } from './desk';
 
 const password = 'a long enough one';
 
@@ -139,10 +139,7 @@ test('a squad is begun by typing its athletes; what is wrong is named by line be
   page,
 }) => {
   await signIn(page);
-  await page.getByRole('button', { name: 'List' }).click();
-  await page.getByLabel('Squad', { exact: true }).selectOption({ label: 'New squad …' });
-  await page.getByLabel('Squad name').fill('Summer camp');
-  const list = page.getByLabel('Athletes, a line each', { exact: true });
+  const list = await openSquadList(page, 'Summer camp');
   await list.fill('Ida Camp, 2004-05-01, back, 170, 60\nEva Camp, 2005-02-30, wing, 168, 58');
   await expect(page.getByText('Line 2: 2005-02-30 is no day of birth')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Add one athlete' })).toBeDisabled();

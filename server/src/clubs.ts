@@ -10,10 +10,7 @@ import { hashPassword } from './middleware/passwords';
 import { newToken } from './middleware/tokens';
 import { addAccount, peopleOf } from './store/accounts';
 import { readClub, UnreadableClub } from './store/club-document';
-import { addMailedLink } from './store/mailed-links';
-
-/** How long the owner of a new club has to set a password, days. */
-const firstLinkDays = 7;
+import { addMailedLink, firstLinkDays } from './store/mailed-links';
 
 /** Founds a club with its owner; the path of the link at which the owner sets a password. */
 export async function foundClub(

@@ -12,7 +12,13 @@ export const percent = (share: number, places = 0): string => `${(100 * share).t
 /** A word of the data as one reads it. @example words('rear-foot') // 'rear foot' */
 export const words = (id: string): string => id.replaceAll('-', ' ');
 
-/** A part of the body as it is said. @example partWords({ region: 'lower-back' }) // 'lower back' */
-export function partWords({ region, side = 'both' }: { region: string; side?: 'left' | 'right' | 'both' }): string {
-  return side === 'both' ? words(region) : `${side} ${words(region)}`;
+/** A part of the body as it is said; without a side, or with none said, it is both. @example partWords({ region: 'lower-back' }) // 'lower back' */
+export function partWords({
+  region,
+  side,
+}: {
+  region: string;
+  side?: 'left' | 'right' | 'both' | null | undefined;
+}): string {
+  return !side || side === 'both' ? words(region) : `${side} ${words(region)}`;
 }

@@ -96,15 +96,15 @@ function limitReasons({ verdict, why, changes }: Limit): string[] {
   );
 }
 
-/** Minors lift no more than this at once, kg; common practice, no source. */
-const minorMaxKg = 12;
+/** Who is younger than this lifts no more than so many kg at once; common practice, no source. */
+export const minorLoad = { until: 16, maxKg: 12 } as const;
 
 /** Weights of a kit that a variant can be done with, by the ceilings of variant and age. */
 export function weightLoads({ load, needs }: Variant, kit: Kit, age: number): LoadOption[] {
   if (load?.source !== 'weight') return [];
   const named = needs.kit.flat().filter((kind) => handWeights.includes(kind) || kind === 'can' || kind === 'barbell');
   const kinds: readonly KitKind[] = load.with ?? (load.required && named.length ? named : handWeights);
-  const most = Math.min(load.maxKg ?? Infinity, age < 16 ? minorMaxKg : Infinity);
+  const most = Math.min(load.maxKg ?? Infinity, age < minorLoad.until ? minorLoad.maxKg : Infinity);
   return loadOptions(kit.items, kinds, load.hands, most);
 }
 

@@ -1,7 +1,13 @@
 import { heldUntilReleased } from './causes';
 import { causeOf, lifterOf, type Restriction } from './restriction';
 
-const placeOf = ({ region, side = 'both' }: Restriction | Release) => `${region} ${side}`;
+/** A part of the body; without a side, or with none said, it is both. */
+interface Place {
+  region: Restriction['region'];
+  side?: Restriction['side'] | null;
+}
+
+const placeOf = ({ region, side }: Place) => `${region} ${side ?? 'both'}`;
 
 /** Bearing more is looser. */
 const bearing = { none: 0, partial: 1, full: 2 } as const;
@@ -64,7 +70,7 @@ export const isReleased = (change: GuardedChange, releases: readonly Release[]):
   releaseFor(change, releases) !== undefined;
 
 /** Whether two restrictions are of the same part and side. @example isSamePlace({ region: 'knee', severity: 'limit' }, { region: 'knee', side: 'both', severity: 'avoid' }) // true */
-export const isSamePlace = (a: Restriction, b: Restriction): boolean => placeOf(a) === placeOf(b);
+export const isSamePlace = (a: Place, b: Place): boolean => placeOf(a) === placeOf(b);
 
 /** Whether two restrictions say the same, in whatever order. @example isSameRestriction({ region: 'knee', severity: 'limit' }, { severity: 'limit', region: 'knee' }) // true */
 export function isSameRestriction(a: Restriction, b: Restriction): boolean {

@@ -1,11 +1,9 @@
 import { variantById } from '../exercise/library/library';
+import { minorLoad } from '../kit/feasible';
 import { type Facts, stepOf } from './facts';
 
 /** Up to here a load may rise at once; up to twice as much with two repetitions fewer; beyond, something else moves first. Common practice, no source. */
 const atOnce = 0.1;
-/** A hand weight of a child is at most so heavy, kg: a rule of this program. */
-const childCeilingKg = 12;
-const childUntil = 16;
 /** Repetitions at which more of them train endurance, and the exercise gets harder instead; common practice, no source. */
 const manyReps = 15;
 
@@ -67,19 +65,19 @@ function slowerOrHarder(facts: Facts): Step {
 function heavier(facts: Facts): Step {
   const { given, planned, top, variant, rir, last } = facts;
   const { kg = 0, nextKg } = given.item.load;
-  const child = given.athlete.age < childUntil;
+  const child = given.athlete.age < minorLoad.until;
   const ceiling = Math.min(
     variant?.load?.maxKg ?? Number.POSITIVE_INFINITY,
-    child ? childCeilingKg : Number.POSITIVE_INFINITY,
+    child ? minorLoad.maxKg : Number.POSITIVE_INFINITY,
   );
   if (nextKg === undefined) return { ...moreReps(facts), why: 'The kit has nothing heavier.' };
   if (nextKg > ceiling) {
     const step =
-      top < manyReps && !(child && kg >= childCeilingKg)
+      top < manyReps && !(child && kg >= minorLoad.maxKg)
         ? { how: repsWords(facts, Math.min(manyReps, planned + 3)) }
         : slowerOrHarder(facts);
-    const why = `${ceiling} kg is the ceiling ${child && ceiling === childCeilingKg ? 'under 16' : 'of this exercise'}: not heavier.`;
-    return { ...step, why, rule: child && ceiling === childCeilingKg ? 'minor-ceiling' : 'arm-care-ceiling' };
+    const why = `${ceiling} kg is the ceiling ${child && ceiling === minorLoad.maxKg ? 'under 16' : 'of this exercise'}: not heavier.`;
+    return { ...step, why, rule: child && ceiling === minorLoad.maxKg ? 'minor-ceiling' : 'arm-care-ceiling' };
   }
   if (facts.minor && last.over < 2)
     return { ...moreReps(facts), rule: 'minor-reps-first', why: 'Under 18 repetitions move before weight.' };

@@ -124,10 +124,10 @@ export function refuseUnreleased(
 export function refuseOverruled(
   before: readonly Restriction[],
   after: readonly Restriction[],
-  setBy: readonly { region: string; side: string | null; physio: string }[],
+  setBy: readonly { region: Restriction['region']; side: Restriction['side'] | null; physio: string }[],
 ): void {
   const faults = guardedChanges(before, after).flatMap(({ before: was }) => {
-    const theirs = setBy.find(({ region, side }) => region === was.region && (side ?? 'both') === (was.side ?? 'both'));
+    const theirs = setBy.find((one) => isSamePlace(one, was));
     return theirs
       ? [
           {

@@ -2,7 +2,7 @@ import Router from '@koa/router';
 import type { Restriction } from '@tropaeum/core/athlete/athlete';
 import type { LoggedSet } from '@tropaeum/core/athlete/logged-set';
 import { regions } from '@tropaeum/core/exercise/model/vocabulary';
-import { isSameRestriction } from '@tropaeum/core/limits/release';
+import { changesOf } from '@tropaeum/core/limits/release';
 import { labelAmong } from '@tropaeum/core/season/scheduler/day';
 import * as yup from 'yup';
 import { databaseCode, type Transaction } from '../database/database';
@@ -89,9 +89,7 @@ async function asItStands(
   restrictions: readonly Restriction[],
 ): Promise<{ session: SessionRow | undefined; withheld?: true }> {
   const stood = session?.brief.athlete.restrictions ?? [];
-  const same =
-    stood.length === restrictions.length &&
-    stood.every((one) => restrictions.some((now) => isSameRestriction(one, now)));
+  const same = changesOf(stood, restrictions).length === 0;
   if (session?.status !== 'sent' || same) return { session };
   try {
     const content = underRestrictions(session, restrictions);

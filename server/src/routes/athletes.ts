@@ -57,7 +57,7 @@ export function athleteRoutes({ database, today }: Services): Router {
         squads.map((s) => s.id),
       );
       const byAthlete = grouped(sessions, (s) => s.athleteId);
-      const consent = await consentStates(tx, athletes, today());
+      const consents = await consentStates(tx, athletes, today());
       return {
         squads: squads.map((squad, i) => ({ ...squad, season: seasons[i] })),
         athletes: athletes.map((athlete) => ({
@@ -70,7 +70,7 @@ export function athleteRoutes({ database, today }: Services): Router {
           minutes: athlete.minutes,
           restrictions: athlete.restrictions.map(restrictionOf),
           ...(athlete.assumed.length > 0 ? { assumed: athlete.assumed } : {}),
-          ...consent.of(athlete),
+          ...(consents.has(athlete.id) ? { consent: consents.get(athlete.id) } : {}),
           sessions: (byAthlete.get(athlete.id) ?? []).map(({ athleteId, ...session }) => session),
         })),
         waiting: await waitingForConsent(tx),

@@ -1,7 +1,8 @@
 import Router from '@koa/router';
 import type { Restriction } from '@tropaeum/core/athlete/athlete';
 import { dayAfter } from '@tropaeum/core/date/days';
-import { guardedChanges } from '@tropaeum/core/limits/release';
+import { regions } from '@tropaeum/core/exercise/model/vocabulary';
+import { guardedChanges, isSamePlace, isSameRestriction } from '@tropaeum/core/limits/release';
 import { restrictionWords } from '@tropaeum/core/limits/verdict';
 import * as yup from 'yup';
 import type { Transaction } from '../database/database';
@@ -97,9 +98,10 @@ export function careRoutes({ database, mail, log, publicUrl, today }: Services):
     );
     await database.asPerson(person, async (tx) => {
       const athlete = await treated(tx, ctx.params.id);
-      const known = briefOf(athlete, await sportOf(tx, athlete.squadId), { phases: [], fixtures: [] }, today());
+      const sport = await sportOf(tx, athlete.squadId);
+      const known = briefOf(athlete, sport, { phases: [], fixtures: [] }, today());
       const standing = athlete.restrictions.map(restrictionOf);
-      const isNew = (r: Restriction) => !(given.was ?? []).some((one) => JSON.stringify(one) === JSON.stringify(r));
+      const isNew = (r: Restriction) => !(given.was ?? []).some((one) => isSameRestriction(one, r));
       const body: AthleteBody = {
         athlete: {
           restrictions: (given.restrictions ?? []).map((r) =>
@@ -113,7 +115,7 @@ export function careRoutes({ database, mail, log, publicUrl, today }: Services):
         { athlete: { restrictions: given.was ?? [] } },
         standingAthlete,
         known,
-        await sportOf(tx, athlete.squadId),
+        sport,
       );
       const merged = mergedRestrictions(standing, restrictions?.was ?? standing, restrictions?.now ?? standing);
       const loosened = guardedChanges(standing, merged);
@@ -157,7 +159,10 @@ export function careRoutes({ database, mail, log, publicUrl, today }: Services):
     const id = idFrom(ctx.params.id, 'athlete');
     const body = validated(
       yup.object({
-        region: yup.string().required('is required').max(40),
+        region: yup
+          .string()
+          .oneOf([...regions], `must be one of ${regions.join(', ')}`)
+          .required('is required'),
         side: partSide,
         words: someWords.required('must say why'),
       }),
@@ -166,9 +171,7 @@ export function careRoutes({ database, mail, log, publicUrl, today }: Services):
     const asked = await database.asPerson(person, async (tx) => {
       const athlete = await athleteById(tx, id);
       if (!athlete) throw notFound('athlete');
-      const theirs = (await setByPhysios(tx, id)).find(
-        ({ region, side }) => region === body.region && (side ?? 'both') === (body.side ?? 'both'),
-      );
+      const theirs = (await setByPhysios(tx, id)).find((one) => isSamePlace(one, body));
       if (!theirs) throw new HttpError(409, 'No physio of the club has set a restriction there.');
       const from = await accountById(tx, person.accountId);
       await addReleaseRequest(tx, {

@@ -18,6 +18,7 @@ import { newToken, tokenHash } from '../middleware/tokens';
 import { email, emailTyped, validated } from '../middleware/validated';
 import { accountById, changeClub } from '../store/accounts';
 import { linesOfClub } from '../store/club-document';
+import { firstLinkDays } from '../store/mailed-links';
 import { proven, typedPassword } from './account';
 import { personOf, type Services } from './context';
 
@@ -115,9 +116,6 @@ export function clubRoutes(services: Services): Router {
   return router;
 }
 
-/** How long the owner of a new club has to set a password, minutes. */
-const firstLinkMinutes = 7 * 24 * 60;
-
 /** A club that founds itself, where this installation allows it. */
 export function signUpRoutes({ database, mail, signUp, publicUrl }: Services): Router {
   const router = new Router();
@@ -137,13 +135,13 @@ export function signUpRoutes({ database, mail, signUp, publicUrl }: Services): R
     await count(tries, ctx.ip);
     const [clubId, token] = [v7(), newToken()];
     const owner = { id: v7(), name: body.name, email: body.email, passwordHash: await hashPassword(newToken()) };
-    const first = { id: v7(), hash: tokenHash(token), minutes: firstLinkMinutes };
+    const first = { id: v7(), hash: tokenHash(token), minutes: firstLinkDays * 24 * 60 };
     const founded = await database.foundClub({ id: clubId, name: body.club }, owner, first);
     const link = `${publicUrl}/password/${token}`;
     // The same answer whether the address has an account or not; only its mail says which.
     ctx.status = 202;
     const text = founded
-      ? `${body.club} is ready. Set your password here within 7 days:\n${link}\n`
+      ? `${body.club} is ready. Set your password here within ${firstLinkDays} days:\n${link}\n`
       : `Somebody wanted to found ${body.club} with this address. It signs in to a club already:\n${publicUrl}/sign-in\n`;
     await mail.send(clubId, { to: body.email, subject: 'Tropaeum for your club', text });
     // Nobody can see the simulated mail of a club that nobody is in yet.

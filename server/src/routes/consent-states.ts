@@ -12,16 +12,10 @@ export type ConsentState = 'open' | 'asked' | 'undecided' | 'given';
 export async function consentStates(tx: Transaction, athletes: readonly { id: string; born: string }[], today: string) {
   const age = await consentAgeOf(tx);
   const minors = athletes.filter(({ born }) => isMinor(born, today, age));
-  const stateOf = await statesOf(
+  return statesOf(
     tx,
     minors.map(({ id }) => id),
   );
-  return {
-    of: ({ id }: { id: string }): { consent?: ConsentState } => {
-      const consent = stateOf.get(id);
-      return consent ? { consent } : {};
-    },
-  };
 }
 
 async function statesOf(tx: Transaction, ids: readonly string[]): Promise<Map<string, ConsentState>> {

@@ -1,6 +1,6 @@
 import Router from '@koa/router';
 import { type AssumedField, assumedFields } from '@tropaeum/core/athlete/assumed';
-import { isMinor } from '@tropaeum/core/people/consent';
+import { isMinor, usualConsentAge } from '@tropaeum/core/people/consent';
 import type { Brief } from '@tropaeum/core/session/brief/brief';
 import { v7 } from 'uuid';
 import * as yup from 'yup';
@@ -11,7 +11,7 @@ import { email, emailTyped, idFrom, uuid, validated } from '../middleware/valida
 import { accountById, clubSettings, peopleOf } from '../store/accounts';
 import { addAthlete, athleteById, type PlayedSport } from '../store/athletes';
 import { addAthletesTo } from '../store/care';
-import { addPending, allPending, consentAgeOf, pendingById, removePending, standingConsents } from '../store/consents';
+import { addPending, pendingById, removePending, standingConsents } from '../store/consents';
 import { eraseAthlete } from '../store/export';
 import { type AthleteBody, fieldsFrom } from './athlete-fields';
 import { personOf, type Services } from './context';
@@ -59,7 +59,7 @@ export function newAthleteRoutes({ database, today, ...services }: Services): Ro
     sport: PlayedSport,
     given: NewAthlete,
   ): Promise<{ id: string; waits: boolean }> {
-    const { houseRules } = await clubSettings(tx);
+    const { houseRules, consentAge = usualConsentAge } = await clubSettings(tx);
     const start = {
       date: today(),
       minutes: 30,
@@ -70,7 +70,7 @@ export function newAthleteRoutes({ database, today, ...services }: Services): Ro
     const { fields, restrictions } = fieldsFrom({ ...given, squadId }, start, sport);
     const pending = await waited(tx, given.pendingId);
     const id = pending?.id ?? v7();
-    if (!pending?.agreed && isMinor(fields.born, today(), await consentAgeOf(tx))) {
+    if (!pending?.agreed && isMinor(fields.born, today(), consentAge)) {
       if (!pending) await addPending(tx, { organisationId, squadId, name: fields.name, id });
       return { id, waits: true };
     }
@@ -124,7 +124,7 @@ export function newAthleteRoutes({ database, today, ...services }: Services): Ro
   router.delete('/pending-athletes/:id', async (ctx) => {
     const id = idFrom(ctx.params.id, 'athlete');
     await database.asPerson(personOf(ctx), async (tx) => {
-      if (!(await allPending(tx)).some((one) => one.id === id)) throw notFound('athlete');
+      if (!(await pendingById(tx, id))) throw notFound('athlete');
       await eraseAthlete(tx, id);
     });
     ctx.status = 204;

@@ -4,6 +4,9 @@ import type { Transaction } from '../database/database';
 import { mailedLinks } from '../database/schema';
 import { newToken, tokenHash } from '../middleware/tokens';
 
+/** How long the owner of a new club has to set a password, days. */
+export const firstLinkDays = 7;
+
 /** Makes a link to be mailed, which opens for so many minutes from now; its token, which is kept nowhere. */
 export async function addMailedLink(
   tx: Transaction,

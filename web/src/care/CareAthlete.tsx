@@ -142,9 +142,8 @@ function Request({ request, onEase, onAnswer }: RequestProps) {
   return (
     <section className="mb-4 border-2 border-oxide px-3 py-2">
       <p>
-        <b>{request.askedBy}</b> asks for a release of the{' '}
-        <b>{partWords({ region: request.region, ...(request.side ? { side: request.side } : {}) })}</b>,{' '}
-        {dayOfMoment(request.askedAt)}: “{request.words}”
+        <b>{request.askedBy}</b> asks for a release of the <b>{partWords(request)}</b>, {dayOfMoment(request.askedAt)}:
+        “{request.words}”
       </p>
       <div className="mt-2 flex flex-wrap gap-2">
         <button type="button" className="key key-strong" onClick={onEase}>

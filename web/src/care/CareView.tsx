@@ -43,9 +43,7 @@ export function CareView() {
                   <span className="text-[0.92rem]">
                     {athlete.requests.map((request) => (
                       <span key={request.id} className="block font-semibold text-oxide">
-                        Release of the{' '}
-                        {partWords({ region: request.region, ...(request.side ? { side: request.side } : {}) })} asked
-                        by {request.askedBy}: “{request.words}”
+                        Release of the {partWords(request)} asked by {request.askedBy}: “{request.words}”
                       </span>
                     ))}
                     {athlete.restrictions

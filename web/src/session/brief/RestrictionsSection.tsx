@@ -1,5 +1,5 @@
 import type { Restriction } from '@tropaeum/core/athlete/athlete';
-import type { Release } from '@tropaeum/core/limits/release';
+import { isSamePlace, type Release } from '@tropaeum/core/limits/release';
 import { lifterOf, standingOf } from '@tropaeum/core/limits/restriction';
 import { restrictionWords } from '@tropaeum/core/limits/verdict';
 import { Plus } from 'lucide-react';
@@ -45,7 +45,7 @@ function Changes({
     <>
       {requests.slice(0, 1).map((request) => (
         <p key={request.id} className="mt-1 text-[0.82rem] leading-snug">
-          Release of the {partWords({ region: request.region, ...(request.side ? { side: request.side } : {}) })}{' '}
+          Release of the {partWords(request)}{' '}
           {request.answeredAt ? <b>answered: {request.answer}</b> : `asked for on ${dayOfMoment(request.askedAt)}`}
         </p>
       ))}
@@ -74,8 +74,7 @@ export function RestrictionsSection({ brief, change }: PartProps) {
   const { data } = useAthlete(athleteId);
   const { work, problem } = useWork(['athlete', athleteId]);
   const list = athlete.restrictions ?? [];
-  const physioOf = (r: Restriction) =>
-    data?.physios.find(({ region, side }) => region === r.region && (side ?? 'both') === (r.side ?? 'both'))?.physio;
+  const physioOf = (r: Restriction) => data?.physios.find((one) => isSamePlace(one, r))?.physio;
   const put = (restrictions: Restriction[], release?: Release) => {
     if (release) noteRelease(athleteId, release);
     change({ athlete: { ...athlete, restrictions } });
