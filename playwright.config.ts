@@ -5,8 +5,9 @@ const address = process.env.TROPAEUM_E2E_URL ?? 'http://127.0.0.1:4180';
 export default defineConfig({
   testDir: 'e2e',
   testMatch: '*.test.ts',
-  timeout: 180_000,
-  expect: { timeout: 30_000 },
+  // How fast anything is, is the benchmarks' to say: a crowded machine must not fail a test.
+  timeout: 300_000,
+  expect: { timeout: 60_000 },
   workers: 1,
   reporter: process.env.TROPAEUM_E2E_REPORT
     ? [['list'], ['json', { outputFile: process.env.TROPAEUM_E2E_REPORT }]]

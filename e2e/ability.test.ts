@@ -45,7 +45,7 @@ test('a pattern opens to its exercises; where the load is too light it is said, 
   const pattern = page.locator('[data-pattern]').filter({ hasText: 'endurance' }).first();
   await pattern.click();
   const aside = page.getByRole('complementary', { name: 'Chosen pattern' });
-  await expect(aside.getByText(/is \d+ % of max: too light for maximal strength/)).toBeVisible({ timeout: 60_000 });
+  await expect(aside.getByText(/is \d+ % of max: too light for maximal strength/)).toBeVisible({ timeout: 120_000 });
   await expect(aside.getByText('Overload alternatives')).toBeVisible();
   await expect(aside.locator('code').first()).toHaveText(/^\dx\d+s?(\/side)?/);
   const second = aside.getByRole('button').nth(1);
@@ -79,7 +79,7 @@ test('a band is measured: wrong readings are refused with why, right ones make i
   await page.getByRole('button', { name: 'Connect a hanging scale' }).click();
   const scale = page.getByLabel('Scale reads');
   await page.getByLabel('Length now, cm').fill('200');
-  await expect(scale).toHaveText(/^3[78]\.\d N$/, { timeout: 60_000 });
+  await expect(scale).toHaveText(/^3[78]\.\d N$/, { timeout: 120_000 });
   await page.getByLabel('Length now, cm').press('Enter');
   await expect(readings).toHaveValue(/, 200 cm 3[78]\.?\d* N$/);
   await keep.click();
@@ -117,7 +117,7 @@ test('tests are read as they are typed, or refused; noise is not called progress
 
   await row('Countermovement jump').click();
   await page.getByRole('button', { name: 'Connect a contact mat' }).click();
-  await expect(page.getByLabel('Result', { exact: true })).toHaveValue(/^0\.4\d+ s$/, { timeout: 60_000 });
+  await expect(page.getByLabel('Result', { exact: true })).toHaveValue(/^0\.4\d+ s$/, { timeout: 120_000 });
   await page.getByRole('button', { name: 'Stop' }).click();
 
   // Joint strength has learnt from it, and what was kept is there after a reload.

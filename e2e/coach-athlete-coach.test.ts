@@ -62,7 +62,7 @@ test('a pinned item stays when the rest is composed anew; a removed one goes', a
   await page.getByRole('button', { name: 'Brief', exact: true }).click();
   await page.getByRole('spinbutton', { name: 'Minutes' }).fill('20');
   await page.getByRole('button', { name: /^Recompose/ }).click();
-  await expect.poll(() => rowNames(page), { timeout: 60_000 }).not.toEqual(names);
+  await expect.poll(() => rowNames(page), { timeout: 120_000 }).not.toEqual(names);
   expect(await rowNames(page)).toContain(pinned);
   await expect(page.getByRole('main').getByText('of 20 min')).toBeVisible();
   const before = await rowNames(page);

@@ -20,7 +20,7 @@ test('the first session comes at once, then it is looked further until the coach
   await openEmptyDay(page, '2026-12-10');
   await leaveField(page);
   await page.keyboard.press('c');
-  await expect(page.getByText(/within \d+\.\d % of the optimum/)).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByText(/within \d+\.\d % of the optimum/)).toBeVisible({ timeout: 120_000 });
   await expect(page.getByText('still improving')).toBeVisible();
   await enough(page);
   expect((await rowNames(page)).length).toBeGreaterThanOrEqual(8);
@@ -57,7 +57,7 @@ test('why this: what the session loses without it; left out, it does not come ba
   await aside.getByRole('button', { name: 'Exclude' }).click();
   await expect.poll(() => rowNames(page)).not.toContain(names[at]);
   await page.keyboard.press('c');
-  await expect(page.getByText(/Changed|Composed again/)).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByText(/Changed|Composed again/)).toBeVisible({ timeout: 120_000 });
   await enough(page);
   expect(await rowNames(page)).not.toContain(names[at]);
   await page.getByRole('button', { name: `Allow ${names[at]} again` }).click();
@@ -72,9 +72,9 @@ test('a refused brief says what could give, and one click lets it give', async (
   await leaveField(page);
   await page.keyboard.press('c');
   const way = page.getByRole('button', { name: /^Allow \d+ minutes instead of 5/ });
-  await expect(way).toBeVisible({ timeout: 60_000 });
+  await expect(way).toBeVisible({ timeout: 120_000 });
   await way.click();
-  await expect(page.locator('[data-row]').first()).toBeVisible({ timeout: 60_000 });
+  await expect(page.locator('[data-row]').first()).toBeVisible({ timeout: 120_000 });
   expect(Number(await page.getByLabel('Minutes', { exact: true }).inputValue())).toBeGreaterThan(5);
 });
 
@@ -103,7 +103,7 @@ test('a note and another rest for the athlete; a group is dragged on the strip; 
   await expect.poll(() => rowNames(page)).not.toEqual(dragged);
   const removed = await rowNames(page);
   await page.keyboard.press('c');
-  await expect(page.getByText(/Changed/)).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByText(/Changed/)).toBeVisible({ timeout: 120_000 });
   await enough(page);
   await page.getByRole('button', { name: 'revert changes' }).click();
   await expect.poll(() => rowNames(page)).toEqual(removed);
@@ -113,7 +113,7 @@ test('one session for the whole squad: adapted, corrected, saved for those who h
   await composedOn(page, '2027-01-07');
   await expect(page.getByText('saved', { exact: true })).toBeVisible();
   await page.getByRole('link', { name: 'Plan for the whole squad' }).click();
-  await expect(page.getByText(/(\d+) of \1 adapted/)).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByText(/(\d+) of \1 adapted/)).toBeVisible({ timeout: 120_000 });
   await expect(page.getByText(/% of the training effect on average|% of the stimulus/)).toBeVisible();
   const rows = page.locator('[data-squad-row]');
   const count = await rows.count();
@@ -133,7 +133,7 @@ test('a session is kept as a template and fitted to another day', async ({ page 
   const names = await rowNames(page);
   await openEmptyDay(page, '2027-02-02');
   await page.getByRole('button', { name: /^Hall closed, half an hour/ }).click();
-  await expect(page.locator('[data-row]').first()).toBeVisible({ timeout: 60_000 });
+  await expect(page.locator('[data-row]').first()).toBeVisible({ timeout: 120_000 });
   const fitted = await rowNames(page);
   expect(fitted.filter((name) => names.includes(name)).length).toBeGreaterThan(names.length / 2);
   await page.keyboard.press('u');
@@ -150,7 +150,7 @@ test('an earlier session is done again; one undo leads back to the empty page', 
     .getByRole('button', { name: /^Progress the session of .*/ })
     .first()
     .click();
-  await expect(page.locator('[data-row]').first()).toBeVisible({ timeout: 60_000 });
+  await expect(page.locator('[data-row]').first()).toBeVisible({ timeout: 120_000 });
   await expect(page.getByText('saved', { exact: true })).toBeVisible();
   await page.keyboard.press('u');
   await expect(page.getByText('No session on')).toBeVisible();

@@ -38,14 +38,14 @@ export const leaveField = (page: Page): Promise<void> => page.getByRole('heading
 export async function compose(page: Page): Promise<void> {
   await leaveField(page);
   await page.keyboard.press('c');
-  await expect(page.locator('[data-row]').first()).toBeVisible({ timeout: 60_000 });
+  await expect(page.locator('[data-row]').first()).toBeVisible({ timeout: 120_000 });
   await enough(page);
   await expect(page.getByText('saved', { exact: true })).toBeVisible();
 }
 
 /** Ends the looking further: the session stays as it is from here. */
 export async function enough(page: Page): Promise<void> {
-  await expect(page.getByText(/of the optimum/)).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByText(/of the optimum/)).toBeVisible({ timeout: 120_000 });
   await page.keyboard.press('Escape');
   await expect(page.getByText('still improving')).toHaveCount(0);
 }

@@ -9,7 +9,7 @@ test('by keyboard alone: find, compose, pin, dose, swap, turn, move, note, ask w
   await expect(page.getByRole('heading', { level: 1, name: 'Oda Kvam' })).toBeVisible();
   await expect(page.getByText('No session on')).toBeVisible();
   await keyboard.press('c');
-  await expect(page.locator('[data-row]').first()).toBeVisible({ timeout: 60_000 });
+  await expect(page.locator('[data-row]').first()).toBeVisible({ timeout: 120_000 });
   await enough(page);
 
   await keyboard.press('ArrowDown');

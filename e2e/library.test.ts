@@ -96,7 +96,7 @@ test('an exercise shows its load over the range, its ladder, its fault posed, an
   await expect(page.locator('.recharts-line')).not.toHaveCount(0);
   await expect(page.getByText(/knee \d+ N m/).first()).toBeVisible();
   await expect(page.getByRole('img', { name: 'Common error: Hips fold' })).toBeVisible();
-  await expect(page.getByText(/% similar/).first()).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByText(/% similar/).first()).toBeVisible({ timeout: 120_000 });
   const ladder = page.getByRole('list').filter({ hasText: 'Reverse Nordic, short range' }).last();
   await expect(ladder.getByRole('listitem')).toHaveCount(3);
   await ladder.getByRole('link', { name: /Weighted reverse Nordic/ }).click();
@@ -140,7 +140,7 @@ test('an exercise goes from the library into the session of an athlete, and the 
   const added = page.locator('[data-row]').filter({ hasText: 'Side plank on the knees' });
   await expect(added).toContainText('pinned', { ignoreCase: true });
   await page.getByRole('button', { name: /ompose/ }).click();
-  await expect.poll(() => page.locator('[data-row]').count(), { timeout: 60_000 }).toBeGreaterThan(5);
+  await expect.poll(() => page.locator('[data-row]').count(), { timeout: 120_000 }).toBeGreaterThan(5);
   await expect(added).toHaveCount(1);
   await expect(page.getByText('saved', { exact: true })).toBeVisible();
 });

@@ -73,7 +73,7 @@ test('a session is kept when its day is left at once', async ({ page }) => {
   await openEmptyDay(page, '2026-12-19');
   await page.locator('body').click({ position: { x: 640, y: 780 } });
   await page.keyboard.press('c');
-  await expect(page.locator('[data-row]').first()).toBeVisible({ timeout: 60_000 });
+  await expect(page.locator('[data-row]').first()).toBeVisible({ timeout: 120_000 });
   const names = await rowNames(page);
   await openEmptyDay(page, '2026-12-20');
   await page.getByLabel('Day').fill('2026-12-19');

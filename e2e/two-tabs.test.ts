@@ -25,8 +25,8 @@ test('two tabs compose the same empty day: the first is kept whole, the second i
   const kept = await rowNames(page);
   await leaveField(other);
   await other.keyboard.press('c');
-  await expect(other.locator('[data-row]').first()).toBeVisible({ timeout: 60_000 });
-  await expect(other.getByText(/^Not saved:/)).toBeVisible({ timeout: 60_000 });
+  await expect(other.locator('[data-row]').first()).toBeVisible({ timeout: 120_000 });
+  await expect(other.getByText(/^Not saved:/)).toBeVisible({ timeout: 120_000 });
   await page.reload();
   await expect(page.locator('[data-row]').first()).toBeVisible();
   expect(await rowNames(page)).toEqual(kept);
@@ -46,7 +46,7 @@ test('a page left while it composes, or while a proof is worked on, leaves nothi
   await openEmptyDay(page, '2027-02-12');
   await leaveField(page);
   await page.keyboard.press('c');
-  await expect(page.locator('[data-row]').first()).toBeVisible({ timeout: 60_000 });
+  await expect(page.locator('[data-row]').first()).toBeVisible({ timeout: 120_000 });
   await page.keyboard.press('Escape');
   const seen = await rowNames(page);
   const there = page.url();
