@@ -32,6 +32,7 @@ const layers = [
   'session/plan',
   'session/player',
   'review',
+  'desk',
   'season/calendar',
   'season/scheduler',
   'season/periodisation',

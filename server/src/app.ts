@@ -21,6 +21,7 @@ import { calendarRoutes } from './routes/calendars';
 import { careRoutes } from './routes/care';
 import { clubRoutes, signUpRoutes } from './routes/club';
 import type { Services } from './routes/context';
+import { deskRoutes } from './routes/desk';
 import { deviceRoutes } from './routes/devices';
 import { familyRoutes } from './routes/family';
 import { libraryRoutes } from './routes/library';
@@ -73,6 +74,7 @@ export function apiRouter(services: Services): Router {
     familyRoutes(services),
     privacyRoutes(services),
     sessionRoutes(services),
+    deskRoutes(services),
     libraryRoutes(services),
     sportRoutes(services),
     seasonRoutes(services),

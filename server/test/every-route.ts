@@ -160,6 +160,28 @@ export function everyRoute({ club, session, ...there }: Laid): Record<string, Ro
       body: { variant: 'push-up', decided: 'same' },
       opensTo: 'owner',
     },
+    'GET /desk': { path: '/desk', opensTo: 'everyone-own' },
+    'POST /desk/decisions': {
+      path: '/desk/decisions',
+      body: { decisions: [{ sessionId: session.id, variant: 'push-up', decided: 'same' }] },
+      opensTo: 'owner',
+    },
+    'POST /desk/marks': {
+      path: '/desk/marks',
+      body: { entries: [{ athlete: club.athleteId, key: 'test never', until: null }] },
+      opensTo: 'owner',
+    },
+    'POST /desk/marks/removal': {
+      path: '/desk/marks/removal',
+      body: { entries: [{ athlete: club.athleteId, key: 'test never', until: null }] },
+      opensTo: 'everyone-own',
+    },
+    'PUT /progress-rules': { path: '/progress-rules', body: {}, opensTo: 'everyone-own' },
+    'POST /athletes/:id/messages': {
+      path: `/athletes/${club.athleteId}/messages`,
+      body: { body: 'How are you?' },
+      opensTo: 'owner',
+    },
     'GET /own-variants': { path: '/own-variants', opensTo: 'everyone-own' },
     'POST /own-variants': { path: '/own-variants', body: {}, opensTo: 'everyone-own' },
     'PUT /own-variants/:id': { path: `/own-variants/${rowOf(club)}`, body: ownRow(rowOf(club)), opensTo: 'owner' },
@@ -222,6 +244,11 @@ export function everyRoute({ club, session, ...there }: Laid): Record<string, Ro
     'POST /link/:token/logs': {
       path: `/link/${session.token}/logs`,
       body: { sessionId: session.id, logs: [logged()] },
+      opensTo: 'anyone',
+    },
+    'POST /link/:token/morning': {
+      path: `/link/${session.token}/morning`,
+      body: { sessionId: session.id, pain: [] },
       opensTo: 'anyone',
     },
     'POST /link/:token/report': {

@@ -213,6 +213,10 @@ describe('what the athlete sends', () => {
     ).toBe(204);
     const { body: after } = await coach.call('GET', `/sessions/${session.id}/return`);
     expect(after.decisions).toEqual([{ variant: 'push-up', proposed: 'down', decided: 'stop', overruled: true }]);
+    // A decision that may be done carries the dose it comes to; the next brief has it.
+    await coach.call('POST', `/sessions/${session.id}/decisions`, { variant: 'push-up', decided: 'same' });
+    const { body: kept } = await coach.call('GET', `/sessions/${session.id}/return`);
+    expect(kept.decisions[0]).toMatchObject({ decided: 'same', next: { sets: 2, counts: 'reps' } });
   });
 
   it('a done session is not written over', async () => {

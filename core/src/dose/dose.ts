@@ -7,6 +7,14 @@ export type Work =
   | { kind: 'contacts'; contacts: number }
   | { kind: 'metres'; metres: number };
 
+export const workKinds = [
+  'reps',
+  'hold',
+  'work',
+  'breaths',
+  'contacts',
+  'metres',
+] as const satisfies readonly Work['kind'][];
 export type WorkKind = Work['kind'];
 
 /** Lowering, bottom pause, rising, top pause, in seconds; `explosive` means rise as fast as possible. */

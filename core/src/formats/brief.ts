@@ -1,8 +1,10 @@
 import * as yup from 'yup';
+import { workKinds } from '../dose/dose';
 import { parseDose } from '../dose/notation';
 import { catalogueOf } from '../exercise/catalogue/catalogue';
 import type { CustomExercise } from '../exercise/model/custom-exercise';
 import { blockKinds, regions } from '../exercise/model/vocabulary';
+import { decidedMoves } from '../progress/proposal';
 import type { Brief } from '../session/brief/brief';
 import { defaultHouseRules, houseRuleChoices } from '../session/brief/house-rules';
 import { aims, phases } from '../session-type/aims-and-phases';
@@ -39,11 +41,19 @@ const season = object({
       date: day.required('is required'),
       minutes: number(0, 600, 'minutes'),
       rpe: number(0, 10, 'points'),
+      aim: anyOf(aims),
       items: list(
         object({
           variant: yup.string().required('is required'),
           sets: number(0, 20, 'sets').required('is required'),
-          decided: anyOf(['up', 'same', 'down', 'stop'] as const),
+          decided: anyOf(decidedMoves),
+          next: object({
+            variant: yup.string(),
+            kg: number(0, 300, 'kg'),
+            sets: number(1, 10, 'sets'),
+            amount: number(1, 600, 'a set'),
+            counts: anyOf(workKinds),
+          }).default(undefined),
         }),
       ),
     }),

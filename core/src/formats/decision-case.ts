@@ -54,6 +54,7 @@ const load = object({
   kg: number(0, 600, 'kg').nullable(),
   with: text(120),
   nextKg: number(0, 600, 'kg').nullable(),
+  lighterKg: number(0, 600, 'kg').nullable(),
   peakN: number(0, 5000, 'N').nullable(),
 });
 

@@ -1,10 +1,12 @@
 import { bandLevels } from '../body/band';
 import { testIds } from '../capacity/battery';
+import { workKinds } from '../dose/dose';
 import { anchors, blockKinds, kitKinds, levels, patterns, planes, regions } from '../exercise/model/vocabulary';
 import { fills } from '../kit/kit';
 import { causes } from '../limits/causes';
 import { movementGroupIds } from '../limits/groups';
 import { setters, weightBearings } from '../limits/restriction';
+import { decidedMoves } from '../progress/proposal';
 import { houseRuleChoices } from '../session/brief/house-rules';
 import { aims, phases } from '../session-type/aims-and-phases';
 import { sessionTypes } from '../session-type/session-type';
@@ -176,11 +178,23 @@ export const briefSchema = {
               date: day,
               minutes: between(0, 600),
               rpe: between(0, 10),
+              aim: oneOf(aims),
               items: list(
-                object({ variant: text, sets: between(0, 20), decided: oneOf(['up', 'same', 'down', 'stop']) }, [
-                  'variant',
-                  'sets',
-                ]),
+                object(
+                  {
+                    variant: text,
+                    sets: between(0, 20),
+                    decided: oneOf(decidedMoves),
+                    next: object({
+                      variant: text,
+                      kg: between(0, 300),
+                      sets: between(1, 10),
+                      amount: between(1, 600),
+                      counts: oneOf(workKinds),
+                    }),
+                  },
+                  ['variant', 'sets'],
+                ),
               ),
             },
             ['date'],

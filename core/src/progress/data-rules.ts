@@ -79,8 +79,6 @@ export const dataRules: readonly Rule[] = [noDecision, notDone, incomplete, othe
 
 /** Below so many hours a night explains a bad day. */
 const shortNight = 6;
-/** Session RPE so far over what was planned. */
-const farOver = 3;
 
 const readiness: Rule = ({ last, note, given }) => {
   const sleep = given.session.readiness?.sleepHours;
@@ -99,9 +97,9 @@ const readiness: Rule = ({ last, note, given }) => {
   };
 };
 
-const effortFarOver: Rule = ({ last, given, rir }) => {
+const effortFarOver: Rule = ({ last, given, rir, value }) => {
   const { planned, actual } = given.session.rpe ?? {};
-  if (planned == null || actual == null || actual < planned + farOver || !last.full) return undefined;
+  if (planned == null || actual == null || actual < planned + value('effortOver') || !last.full) return undefined;
   if (last.minRir !== undefined && last.minRir <= rir - 2)
     return {
       move: 'regress',
@@ -144,14 +142,15 @@ function sidesOf(sets: readonly (CaseSet & { done: number })[]): Sides | undefin
   };
 }
 
-/** A side that does so little of the other is no question of dose; one that is so far behind sets the dose. */
-const [alarming, behind] = [0.5, 0.9];
+/** A side that does so little of the other is no question of dose. */
+const alarming = 0.5;
 /** Repetitions in reserve that part the sides; both can go up where they differ by less. */
 const reserveApart = 2;
 
 const asymmetry: Rule = (facts: Facts) => {
   const now = sidesOf(facts.last.sets);
   if (!now || !facts.given.item.dose.perSide) return undefined;
+  const behind = facts.value('sideBehind') / 100;
   const was = facts.before && sidesOf(facts.before.sets);
   const twice = (limit: number) =>
     now.ratio < limit && was !== undefined && was.ratio < limit && was.weaker === now.weaker;
@@ -165,7 +164,7 @@ const asymmetry: Rule = (facts: Facts) => {
   if (twice(behind))
     return {
       move: 'regress',
-      how: `${stepBack(facts)} on both sides, ${now.weaker} first, and one slow set more there`,
+      how: `${stepBack(facts).how} on both sides, ${now.weaker} first, and one slow set more there`,
       why: `The ${now.weaker} side does ${Math.round(now.ratio * 100)} % of the other, twice: the weaker side sets the dose.`,
       rule: 'asymmetry',
     };

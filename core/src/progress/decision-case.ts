@@ -1,3 +1,4 @@
+import type { WorkKind } from '../dose/dose';
 import type { BlockKind, Level, Region } from '../exercise/model/vocabulary';
 import type { Restriction } from '../limits/restriction';
 
@@ -56,6 +57,8 @@ export interface CaseLoad {
   with?: string;
   /** The next heavier load that the kit can give, kg. */
   nextKg?: number;
+  /** The next lighter one; null where there is none. */
+  lighterKg?: number | null;
   /** Largest force of a measured band, N. */
   peakN?: number;
 }
@@ -81,10 +84,23 @@ export interface DecisionCase {
   returnStage?: { plan: string; stage: number };
 }
 
+/** The dose that a step leads to, in figures: what is left out stays as it was. */
+export interface NextDose {
+  /** Another exercise of the ladder, by its id. */
+  variant?: string;
+  kg?: number;
+  sets?: number;
+  /** Of a set, in what `counts` says. */
+  amount?: number;
+  counts?: WorkKind;
+}
+
 /** What is done next, in words a coach would send: the change, why, and the rule it rests on. */
 export interface Decision {
   move: DecisionMove;
   how: string;
   why: string;
   rule: string;
+  /** The dose it comes to, where that is one step in figures. */
+  next?: NextDose;
 }

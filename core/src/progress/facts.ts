@@ -8,6 +8,8 @@ import type { Region } from '../exercise/model/vocabulary';
 import { type Cause, causeInText, causes } from '../limits/causes';
 import { ceilingOf } from '../limits/ceiling';
 import type { CaseSession, CaseSet, DecisionCase } from './decision-case';
+import { type ProgressRules, ruleValue } from './progress-rules';
+import type { RuleValue } from './rule-book';
 
 /** A session of the item in the figures that rules go by. */
 export interface SessionFacts {
@@ -61,6 +63,8 @@ export interface Facts {
   sore: readonly Region[];
   /** A day was logged twice. */
   doubled: boolean;
+  /** A value of the rules as the club has set it. */
+  value: (which: RuleValue) => number;
 }
 
 /** What one set asks for. */
@@ -110,8 +114,12 @@ function oneADay(sessions: readonly SessionFacts[]): SessionFacts[] {
 const loads = (variant: Variant | undefined, region: Region): boolean =>
   variant === undefined || variant.regions.some((load) => load.region === region);
 
-/** Works out what rules go by. The case must hold at least one session. */
-export function factsOf(given: DecisionCase): Facts {
+/**
+ * Works out what rules go by. The case must hold at least one session.
+ *
+ * @param rules what the club has set; as usual when left out
+ */
+export function factsOf(given: DecisionCase, rules?: ProgressRules): Facts {
   const { item, athlete, session, restriction } = given;
   const variant = variantById(item.variant);
   const { planned, top } = plannedOf(given);
@@ -141,6 +149,7 @@ export function factsOf(given: DecisionCase): Facts {
     note: session.note ?? '',
     sore: session.pain.filter(({ score }) => score > painLimits.safe).map(({ region }) => region),
     doubled: sessions.length < given.history.length,
+    value: (which) => ruleValue(rules, which),
   };
 }
 

@@ -22,7 +22,7 @@ const trend: Rule = (facts) => {
   return rises
     ? {
         move: 'regress',
-        how: `${stepBack(facts)}; the morning back to what it was first`,
+        how: `${stepBack(facts).how}; the morning back to what it was first`,
         why: `Pain ${pains.join(', ')}: rising three sessions running, though each score may be allowed.`,
         rule: 'pain-trend',
       }
@@ -59,7 +59,9 @@ const tolerable: Rule = (facts) => {
   const { pain, morning, cause, ceiling, fast, impact, minor, given } = facts;
   if (pain === null || pain <= painLimits.safe) return undefined;
   const isometric = (fast || impact) && !(given.restriction && pain <= ceiling);
-  const back = isometric ? 'held instead of moved: five times 30 s without pain; nothing fast on it' : stepBack(facts);
+  const back = isometric
+    ? 'held instead of moved: five times 30 s without pain; nothing fast on it'
+    : stepBack(facts).how;
   if (morning !== undefined && morning !== null && !isSettled(facts))
     return {
       move: 'regress',
@@ -111,7 +113,7 @@ const overItsCeiling: Rule = (facts) => {
   if (!['post-operative-early', 'bone-stress', 'concussion'].includes(cause ?? '')) return undefined;
   return {
     move: 'regress',
-    how: stepBack(facts),
+    how: stepBack(facts).how,
     why: `Pain ${pain} is above ${ceiling}, the ceiling here.`,
     rule: 'pain-tolerable',
   };

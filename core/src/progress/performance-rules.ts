@@ -5,8 +5,8 @@ import type { Facts } from './facts';
 import { nextStep, stepBack } from './next-step';
 import type { Rule } from './safety-rules';
 
-/** A hold that ends at this share of the first was too long; a session done to this share, too much. Common practice, no source. */
-const [holdLost, fellShort] = [0.65, 0.8];
+/** A hold that ends at this share of the first was too long; common practice, no source. */
+const holdLost = 0.65;
 
 const isometricDrop: Rule = (facts) => {
   const { last, byTime, given } = facts;
@@ -15,7 +15,7 @@ const isometricDrop: Rule = (facts) => {
   if (first === 0 || end / first > holdLost) return undefined;
   return {
     move: 'regress',
-    how: stepBack(facts),
+    how: stepBack(facts).how,
     why: `The last hold was ${Math.round((end / first) * 100)} % of the first: hold a time that can be repeated.`,
     rule: 'isometric-drop',
   };
@@ -23,6 +23,7 @@ const isometricDrop: Rule = (facts) => {
 
 /** Reserve falls session by session at one load, and then the repetitions. */
 const falling: Rule = (facts) => {
+  const fellShort = facts.value('fellShort') / 100;
   const three = facts.sessions.slice(-3);
   const shares = three.map(({ share }) => share);
   const reserves = three.flatMap(({ meanRir }) => (meanRir === undefined ? [] : [meanRir]));
@@ -32,7 +33,7 @@ const falling: Rule = (facts) => {
   if (drops(shares) && facts.last.share < fellShort)
     return {
       move: 'regress',
-      how: `${stepBack(facts)}; an easy week`,
+      how: `${stepBack(facts).how}; an easy week`,
       why: 'Three sessions, each less than the one before, without pain: fatigue. Cut, do not push.',
       rule: 'decline-trend',
     };
@@ -50,10 +51,10 @@ const short: Rule = (facts) => {
   const { last, planned, variant } = facts;
   if (last.full) return undefined;
   const share = `${Math.round(last.share * 100)} %`;
-  if (last.share < fellShort)
+  if (last.share < facts.value('fellShort') / 100)
     return {
       move: 'regress',
-      how: stepBack(facts),
+      how: stepBack(facts).how,
       why: `${share} of what was planned.`,
       rule:
         last.sets.every(({ done }) => done < planned) && variant?.easier && facts.given.item.load.kg === undefined
@@ -65,13 +66,6 @@ const short: Rule = (facts) => {
 
 /** What was not done. */
 export const shortRules: readonly Rule[] = [isometricDrop, falling, short];
-
-/** Sessions of a dose before anything is added to a movement that is new. */
-const sessionsFirst = 2;
-/** So much more in reserve than planned that one session is enough. */
-const muchLeft = 2;
-/** Over the target in the last set, two sessions running: the rule of two for two (handbook of the National Strength and Conditioning Association, from memory). */
-const twoOver = 2;
 
 const regionsWords = (regions: readonly Region[]): string =>
   [...new Set(regions)].map((region) => partWords({ region })).join(' and ');
@@ -85,7 +79,7 @@ function progress(facts: Facts, rule: string, why: string): Decision {
       : undefined;
   return {
     move: 'progress',
-    how: step.how,
+    ...{ how: step.how, next: step.next },
     why: [why, step.why && capital(step.why), elsewhere].filter(Boolean).join(' '),
     rule: step.rule ?? (elsewhere ? 'pain-elsewhere' : rule),
   };
@@ -103,8 +97,9 @@ function comparable({ sessions, given }: Facts): Facts['sessions'] {
 
 /** All of it done: whether more is asked, by which rule. */
 const full: Rule = (facts) => {
-  const { last, rir, pain, given, cause } = facts;
+  const { last, rir, pain, given, cause, value } = facts;
   const { dose, block } = given.item;
+  const [sessionsFirst, muchLeft, twoOver] = [value('newSessions'), value('muchInReserve'), value('over')];
   const same = comparable(facts);
   const before = same.at(-2);
   const hold = (how: string, why: string, rule: string): Decision => ({ move: 'hold', how, why, rule });

@@ -1,5 +1,8 @@
+import type { DecisionMove } from './decision-case';
+
 /** What a coach decides on an item: more, the same, less, or not at all. */
-export type Move = 'up' | 'same' | 'down' | 'stop';
+export const decidedMoves = ['up', 'same', 'down', 'stop'] as const;
+export type Move = (typeof decidedMoves)[number];
 
 /** What is proposed for an item next time. */
 export interface Proposal {
@@ -11,3 +14,18 @@ export interface Proposal {
   /** A clinician looks first. */
   refer?: boolean;
 }
+
+/** What a coach presses for what the rules decide: a clinician's look begins with stopping. */
+export const pressed: Readonly<Record<DecisionMove, Move>> = {
+  progress: 'up',
+  hold: 'same',
+  regress: 'down',
+  stop: 'stop',
+  refer: 'stop',
+};
+
+/** What the rules call what a coach presses. */
+export const moveOf = { up: 'progress', same: 'hold', down: 'regress', stop: 'stop' } as const satisfies Record<
+  Move,
+  DecisionMove
+>;

@@ -54,16 +54,13 @@ const away: Rule = (facts) => {
     };
   return {
     move: 'regress',
-    how: `half the volume in the first week, ${stepBack(facts)}; up again over the weeks`,
+    how: `half the volume in the first week, ${stepBack(facts).how}; up again over the weeks`,
     why: `${last.daysAgo} days away: injuries cluster in the first weeks back.`,
     rule: 'missed-weeks',
   };
 };
 
-/** Fewer days than this before a fixture nothing is tried. */
-const nearFixture = 2;
-
-const calendar: Rule = ({ given }) => {
+const calendar: Rule = ({ given, value }) => {
   const { deload, phase, daysToFixture, item } = given;
   const half = Math.max(1, Math.round(item.dose.sets / 2));
   if (deload)
@@ -80,7 +77,7 @@ const calendar: Rule = ({ given }) => {
       why: 'Taper: volume down by 41 to 60 %, intensity and frequency kept (Bosquet 2007, from memory).',
       rule: 'taper',
     };
-  if (daysToFixture !== null && daysToFixture <= nearFixture && daysToFixture >= 0)
+  if (daysToFixture !== null && daysToFixture <= value('nearFixture') && daysToFixture >= 0)
     return {
       move: 'hold',
       how: 'same dose, nothing new before the fixture',

@@ -2,9 +2,11 @@ import { ageOn, daysBetween } from '../date/days';
 import type { Variant } from '../exercise/model/variant';
 import type { BlockKind } from '../exercise/model/vocabulary';
 import { weightLoads } from '../kit/feasible';
+import { isSamePlace } from '../limits/release';
 import type { CaseDose, CaseSession, CaseSet, DecisionCase } from '../progress/decision-case';
 import type { Brief } from '../session/brief/brief';
 import type { PlanItem } from '../session/plan/plan-types';
+import { plannedEffort } from '../session-type/planned-effort';
 import type { ReviewedSession, ReviewedSet } from './reviewed-session';
 
 /** Logged sets of an item with the place of each on its side. */
@@ -22,6 +24,19 @@ function caseSets(item: PlanItem, logs: readonly ReviewedSet[]): CaseSet[] {
 function painOf({ regions }: PlanItem, report: ReviewedSession['report']): number | null {
   if (!report) return null;
   return Math.max(0, ...report.pain.filter(({ region }) => regions.includes(region)).map(({ score }) => score));
+}
+
+/** What was said of pain, each with what the next morning was like: a region that only hurt then is there with 0 during. */
+function painReported(report: ReviewedSession['report']): DecisionCase['session']['pain'] {
+  if (!report) return [];
+  const { pain, morning } = report;
+  if (!morning) return pain;
+  const during = pain.map((one) => ({
+    ...one,
+    morningAfter: morning.find((other) => isSamePlace(one, other))?.score ?? 0,
+  }));
+  const onlyThen = morning.filter((one) => !pain.some((other) => isSamePlace(one, other)));
+  return [...during, ...onlyThen.map((one) => ({ ...one, score: 0, morningAfter: one.score }))];
 }
 
 const doseOf = (item: PlanItem): CaseDose => ({
@@ -66,12 +81,9 @@ export function itemCase(
   });
   const age = ageOn(brief.athlete.born, session.on);
   const kg = item.load?.kg;
-  const heavier =
-    variant && kg !== undefined
-      ? weightLoads(variant, brief.kit, age)
-          .map((load) => load.kg)
-          .filter((one) => one > kg)
-      : [];
+  const loads = variant && kg !== undefined ? weightLoads(variant, brief.kit, age).map((load) => load.kg) : [];
+  const heavier = loads.filter((one) => one > (kg ?? 0));
+  const lighter = loads.filter((one) => one < (kg ?? 0));
   const restriction = brief.athlete.restrictions?.find(({ region }) => item.regions.includes(region));
   const { nextFixture, phase } = brief.season;
   const notes = session.logs.filter((log) => log.variant === item.variant).map(({ note }) => note);
@@ -85,12 +97,13 @@ export function itemCase(
         with: item.load?.with ?? 'body weight',
         ...(kg === undefined ? {} : { kg }),
         ...(heavier.length > 0 ? { nextKg: Math.min(...heavier) } : {}),
+        ...(loads.length > 0 ? { lighterKg: lighter.length > 0 ? Math.max(...lighter) : null } : {}),
       },
     },
     history: [...past, caseSession(item, session, 0)],
     session: {
-      rpe: { actual: session.report?.effort ?? null },
-      pain: session.report?.pain ?? [],
+      rpe: { planned: plannedEffort(brief), actual: session.report?.effort ?? null },
+      pain: painReported(session.report),
       note: [session.report?.note, ...notes].filter(Boolean).join('. '),
     },
     phase,

@@ -2,9 +2,11 @@ import type { LoggedSet } from '../athlete/logged-set';
 import type { PerformanceRecord, RecordedSet } from '../athlete/performance-record';
 import { type BlockKind, mainBlocks } from '../exercise/model/vocabulary';
 import { loadingOf } from '../kit/loads';
+import type { NextDose } from '../progress/decision-case';
 import type { Move } from '../progress/proposal';
 import type { Brief, RecentSession } from '../session/brief/brief';
 import { type Plan, type PlanItem, plannedAmount } from '../session/plan/plan-types';
+import type { Aim } from '../session-type/aims-and-phases';
 import type { ReviewedSet } from './reviewed-session';
 
 /** A logged set with its place among the others. */
@@ -69,14 +71,29 @@ export function recentOf(
   on: string,
   report: { effort: number; minutes: number } | undefined,
   logs: readonly NumberedSet[],
-  decisions: readonly { variant: string; decided: string }[] = [],
+  decisions: readonly { variant: string; decided: string; next?: NextDose | null }[] = [],
+  aim?: Aim,
 ): RecentSession {
   const items = mainWork(plan)
     .flatMap((block) => block.items)
     .flatMap(({ variant }) => {
       const sets = new Set(logs.filter((l) => l.variant === variant && l.amount > 0).map((l) => l.setNumber)).size;
-      const decided = decisions.find((d) => d.variant === variant)?.decided as Move | undefined;
-      return sets > 0 || decided ? [{ variant, sets, ...(decided ? { decided } : {}) }] : [];
+      const decision = decisions.find((d) => d.variant === variant);
+      const next = decision?.next ?? undefined;
+      return sets > 0 || decision
+        ? [
+            {
+              ...{ variant, sets },
+              ...(decision ? { decided: decision.decided as Move } : {}),
+              ...(next ? { next } : {}),
+            },
+          ]
+        : [];
     });
-  return { date: on, ...(report ? { minutes: report.minutes, rpe: report.effort } : {}), items };
+  return {
+    date: on,
+    ...(aim ? { aim } : {}),
+    ...(report ? { minutes: report.minutes, rpe: report.effort } : {}),
+    items,
+  };
 }

@@ -1,8 +1,9 @@
 import { capital } from '../common/text';
-import { type Catalogue, catalogueOf } from '../exercise/catalogue/catalogue';
-import { decide } from '../progress/decide';
-import type { DecisionMove } from '../progress/decision-case';
-import type { Move, Proposal } from '../progress/proposal';
+import { catalogueOf } from '../exercise/catalogue/catalogue';
+import { decide, nextDose } from '../progress/decide';
+import type { NextDose } from '../progress/decision-case';
+import type { ProgressRules } from '../progress/progress-rules';
+import { type Move, type Proposal, pressed } from '../progress/proposal';
 import type { Brief } from '../session/brief/brief';
 import { type PlanItem, plannedAmount } from '../session/plan/plan-types';
 import { itemCase } from './item-case';
@@ -16,32 +17,24 @@ export interface ReviewedItem {
   proposal: Proposal;
 }
 
-/** What a coach presses for what the rules decide: a clinician's look begins with stopping. */
-const pressed: Readonly<Record<DecisionMove, Move>> = {
-  progress: 'up',
-  hold: 'same',
-  regress: 'down',
-  stop: 'stop',
-  refer: 'stop',
-};
-
 /**
  * Planned against done for every item, each with a proposal for next time by the rules of progression.
  *
  * @param brief what the session was composed from: level, age, kit, restrictions and season decide too
  * @param earlier done sessions before this one, oldest first
- * @param catalogue knows a club's own exercises
+ * @param rules what the club has made of the rules
  */
 export function review(
   session: ReviewedSession,
   brief: Brief,
   earlier: readonly ReviewedSession[] = [],
-  catalogue: Pick<Catalogue, 'byId'> = catalogueOf(brief.own),
+  rules?: ProgressRules,
 ): ReviewedItem[] {
+  const catalogue = catalogueOf(brief.own);
   return session.plan.blocks.flatMap((block) =>
     block.items.map((item) => {
       const variant = catalogue.byId(item.variant);
-      const { move, how, why, rule } = decide(itemCase(item, block.kind, variant, brief, session, earlier));
+      const { move, how, why, rule } = decide(itemCase(item, block.kind, variant, brief, session, earlier), rules);
       return {
         ...{ item, block: block.kind, planned: plannedAmount(item) },
         done: session.logs.filter((log) => log.variant === item.variant),
@@ -53,5 +46,29 @@ export function review(
         },
       };
     }),
+  );
+}
+
+/**
+ * The dose that a decision on one item comes to.
+ *
+ * @param move what the coach has pressed
+ * @throws nothing; an item that is not in the session has none
+ */
+export function decidedDose(
+  session: ReviewedSession,
+  brief: Brief,
+  earlier: readonly ReviewedSession[],
+  variant: string,
+  move: Move,
+  rules?: ProgressRules,
+): NextDose | undefined {
+  const block = session.plan.blocks.find(({ items }) => items.some((item) => item.variant === variant));
+  const item = block?.items.find((one) => one.variant === variant);
+  if (!block || !item) return undefined;
+  return nextDose(
+    itemCase(item, block.kind, catalogueOf(brief.own).byId(variant), brief, session, earlier),
+    move,
+    rules,
   );
 }

@@ -10,6 +10,8 @@ interface Reported {
   effort: number;
   pain: readonly PainReport[];
   note?: string | null;
+  /** Pain of the next morning; null or left out until it has been said. */
+  morning?: readonly PainReport[] | null;
 }
 
 /** A session with what was logged and reported of it. */

@@ -1,5 +1,5 @@
 import type { AssumedField } from '@tropaeum/core/athlete/assumed';
-import type { PastInjury, RepetitionTest, Restriction } from '@tropaeum/core/athlete/athlete';
+import type { PainReport, PastInjury, RepetitionTest, Restriction } from '@tropaeum/core/athlete/athlete';
 import type { TestResult } from '@tropaeum/core/athlete/performance-record';
 import type { Units } from '@tropaeum/core/common/units';
 import type { CustomExercise } from '@tropaeum/core/exercise/model/custom-exercise';
@@ -7,6 +7,9 @@ import type { ReadCalendar } from '@tropaeum/core/formats/icalendar-read';
 import type { Kit } from '@tropaeum/core/kit/kit';
 import type { Release } from '@tropaeum/core/limits/release';
 import type { Role } from '@tropaeum/core/people/permissions';
+import type { NextDose } from '@tropaeum/core/progress/decision-case';
+import type { ProgressRules } from '@tropaeum/core/progress/progress-rules';
+import type { StoredReview } from '@tropaeum/core/review/stored-review';
 import type { EntryKind } from '@tropaeum/core/season/calendar/calendar';
 import type { PlanDose } from '@tropaeum/core/season/plan/planned-session';
 import type { OwnSeason, SquadSeasonPlan } from '@tropaeum/core/season/plan/season-plan';
@@ -49,6 +52,8 @@ export interface ClubSettings {
   retention?: Retention;
   /** What new athletes' sessions begin with. */
   houseRules?: HouseRules;
+  /** What the club has made of the rules of progression. */
+  progressRules?: ProgressRules;
 }
 
 /** How long a club keeps what. */
@@ -390,6 +395,12 @@ export const sessions = pgTable(
     /** Minutes and type, likewise. */
     planned: doublePrecision('planned').notNull(),
     type: text('session_type').$type<SessionType>(),
+    /** Session RPE it is planned for, and the fixture it is written for, likewise. */
+    plannedEffort: smallint('planned_effort'),
+    writtenFor: date('written_for'),
+    /** Counts what has come of it, and when the last of it did. */
+    resultsRevision: integer('results_revision').notNull().default(0),
+    resultsAt: moment('results_at'),
     /** Every variant that was ever sent in it: what a phone may log, also where the session was changed after. */
     sentVariants: text('sent_variants').array().notNull().default([]),
     sentAt: moment('sent_at'),
@@ -428,11 +439,12 @@ export const sessionReports = pgTable('session_reports', {
   organisationId: organisationId(),
   effort: smallint('effort').notNull(),
   minutes: integer('minutes').notNull(),
-  pain: jsonb('pain')
-    .$type<{ region: Restriction['region']; side?: 'left' | 'right' | 'both'; score: number }[]>()
-    .notNull(),
+  pain: jsonb('pain').$type<PainReport[]>().notNull(),
   note: text('note'),
   finishedAt: moment('finished_at').notNull(),
+  /** Pain of the next morning, each in its region; null until it has been said. */
+  morning: jsonb('morning').$type<PainReport[]>(),
+  morningAt: moment('morning_at'),
 });
 
 /** What the coach decided on the proposal for an item. */
@@ -445,9 +457,45 @@ export const decisions = pgTable(
     proposed: text('proposed').notNull(),
     decided: text('decided').notNull(),
     overruled: boolean('overruled').notNull(),
+    /** The rule that proposed, by name. */
+    rule: text('rule'),
+    /** The dose that the decision comes to. */
+    next: jsonb('next').$type<NextDose>(),
+    /** Why the coach decided otherwise. */
+    reason: text('reason'),
     decidedAt: moment('decided_at').notNull().defaultNow(),
   },
   (t) => [primaryKey({ columns: [t.sessionId, t.variant] })],
+);
+
+/** What the rules say of a session, worked out when its results come: the desk reads many. Worked out anew when what it rests on has changed. */
+export const sessionReviews = pgTable(
+  'session_reviews',
+  {
+    sessionId: sessionId().primaryKey(),
+    organisationId: organisationId(),
+    athleteId: athleteId(),
+    /** What it rests on: logs, reports, restrictions and rules, in a few letters. */
+    basis: text('basis').notNull(),
+    content: jsonb('content').$type<StoredReview>().notNull(),
+  },
+  (t) => [index().on(t.athleteId)],
+);
+
+/** What a coach has seen to on the desk, or put off until a day. */
+export const deskMarks = pgTable(
+  'desk_marks',
+  {
+    id: uuid('id').primaryKey(),
+    organisationId: organisationId(),
+    athleteId: athleteId(),
+    /** What it was about: kind, and what it rested on, so that it comes again with what is new. */
+    key: text('key').notNull(),
+    /** Day on which it comes back; nothing where it is done with. */
+    until: date('until'),
+    createdAt: created(),
+  },
+  (t) => [unique().on(t.athleteId, t.key)],
 );
 
 /** What is an athlete's own in the season of the squad. */
@@ -488,7 +536,7 @@ export const messages = pgTable(
     id: uuid('id').primaryKey(),
     organisationId: organisationId(),
     athleteId: athleteId(),
-    sessionId: sessionId(),
+    sessionId: uuid('session_id').references(() => sessions.id, { onDelete: 'cascade' }),
     body: text('body').notNull(),
     /** Which link it brought; the link itself is kept nowhere. */
     linkHash: text('link_hash'),

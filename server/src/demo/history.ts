@@ -7,7 +7,7 @@ import type { Brief } from '@tropaeum/core/session/brief/brief';
 import { type Plan, type PlanItem, plannedAmount } from '@tropaeum/core/session/plan/plan-types';
 import { asksWhatWasLeft } from '@tropaeum/core/session/player/player';
 import { v7 } from 'uuid';
-import type { ReportRow } from '../store/results';
+import type { NewReport } from '../store/results';
 import type { DemoPerson } from './people';
 
 /** Days before today on which a person trained or should have: two or three a week for six weeks. */
@@ -80,8 +80,8 @@ export function reportFor(
   daysAgo: number,
   person: DemoPerson,
   random: () => number,
-): ReportRow {
-  const pain: ReportRow['pain'] = [];
+): NewReport {
+  const pain: NewReport['pain'] = [];
   if (person.story === 'sore' && daysAgo < 15)
     pain.push({ region: 'shoulder', side: 'right', score: daysAgo < 6 ? 4 : 3 });
   if (person.story === 'returning' && random() < 0.4) pain.push({ region: 'knee', side: 'left', score: 2 });

@@ -12,7 +12,7 @@ import { moment, uuid, validated } from '../middleware/validated';
 import { unitsOf } from '../store/accounts';
 import { athleteById, restrictionOf } from '../store/athletes';
 import { lacksConsent } from '../store/consents';
-import { addReport, logsOf, reportsOf } from '../store/results';
+import { addMorning, addReport, logsOf, reportsOf } from '../store/results';
 import { seasonOfAthlete } from '../store/seasons';
 import { bringUpToDate, type SessionRow, sessionById, sessionToDo } from '../store/sessions';
 import { weekFrom } from './athlete-week';
@@ -47,6 +47,21 @@ const logBatch = yup.object({
   logs: yup.array().of(log).min(1, 'must hold at least one').max(200, 'must hold 200 or fewer').required('is required'),
 });
 
+const pain = yup
+  .array()
+  .of(
+    yup.object({
+      region: yup
+        .string()
+        .oneOf([...regions], `must be one of ${regions.join(', ')}`)
+        .required('is required'),
+      side: yup.string().oneOf(['left', 'right', 'both'] as const, 'must be left, right or both'),
+      score: yup.number().min(0, 'must be 0 or more').max(10, 'must be 10 or less').required('is required'),
+    }),
+  )
+  .max(13, 'must hold 13 or fewer');
+const morning = yup.object({ sessionId: uuid.required('is required'), pain: pain.required('is required') });
+
 const report = yup.object({
   sessionId: uuid.required('is required'),
   effort: yup
@@ -61,20 +76,7 @@ const report = yup.object({
     .min(0, 'must be 0 or more')
     .max(600, 'must be 600 or less')
     .required('is required'),
-  pain: yup
-    .array()
-    .of(
-      yup.object({
-        region: yup
-          .string()
-          .oneOf([...regions], `must be one of ${regions.join(', ')}`)
-          .required('is required'),
-        side: yup.string().oneOf(['left', 'right', 'both'] as const, 'must be left, right or both'),
-        score: yup.number().min(0, 'must be 0 or more').max(10, 'must be 10 or less').required('is required'),
-      }),
-    )
-    .max(13, 'must hold 13 or fewer')
-    .required('is required'),
+  pain: pain.required('is required'),
   note: yup.string().max(1000, 'must be 1000 characters or fewer'),
   finishedAt: moment.required('is required'),
 });
@@ -108,7 +110,7 @@ const maxLogs = 1000;
 const once = (logs: readonly LoggedSet[]): LoggedSet[] => [...new Map(logs.map((one) => [one.id, one])).values()];
 
 /** What an athlete can do with the link: see today's session, log sets, report at the end. Everything may arrive twice. */
-export function athleteLinkRoutes({ database, today, linkRate, publicUrl }: Services): Router {
+export function athleteLinkRoutes({ database, today, now, linkRate, publicUrl }: Services): Router {
   const router = new Router({ prefix: '/link/:token' });
   const door = new AuthLookup(database, linkRate, publicUrl);
 
@@ -189,6 +191,18 @@ export function athleteLinkRoutes({ database, today, linkRate, publicUrl }: Serv
         note: given.note ?? null,
         pain: given.pain as never,
       });
+    });
+    ctx.status = 204;
+  });
+
+  router.post('/morning', async (ctx) => {
+    const { organisation_id, athlete_id } = await door.holder(ctx);
+    const given = validated(morning, ctx.request.body);
+    await database.asOrganisation(organisation_id, async (tx) => {
+      const session = await sessionById(tx, given.sessionId);
+      const isOwn = session?.athleteId === athlete_id;
+      if (!isOwn || !(await addMorning(tx, session.id, given.pain as never, now().toISOString())))
+        throw new HttpError(404, 'There is no finished session to answer for.');
     });
     ctx.status = 204;
   });

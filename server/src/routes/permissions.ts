@@ -68,6 +68,13 @@ export const routeRules: Readonly<Record<string, Rule>> = {
   'POST /sessions/:id/send': { needs: 'send' },
   'GET /sessions/:id/return': { needs: 'read', reads: 'results' },
   'POST /sessions/:id/decisions': { needs: 'write' },
+
+  'GET /desk': { needs: 'read', reads: 'desk' },
+  'POST /desk/decisions': { needs: 'write' },
+  'POST /desk/marks': { needs: 'write' },
+  'POST /desk/marks/removal': { needs: 'write' },
+  'PUT /progress-rules': { needs: 'write' },
+  'POST /athletes/:id/messages': { needs: 'send' },
   'GET /outbox': { needs: 'read' },
 
   'PATCH /squads/:id': { needs: 'write' },

@@ -2,6 +2,7 @@ import type { Restriction } from '@tropaeum/core/athlete/athlete';
 import { catalogueOf } from '@tropaeum/core/exercise/catalogue/catalogue';
 import { readBrief } from '@tropaeum/core/formats/brief';
 import { readDraft } from '@tropaeum/core/formats/draft';
+import { decidedMoves } from '@tropaeum/core/progress/proposal';
 import type { Proof } from '@tropaeum/core/session/composer/compose';
 import { contextOf } from '@tropaeum/core/session/context/context';
 import { planOf } from '@tropaeum/core/session/plan/plan';
@@ -10,13 +11,13 @@ import { HttpError, validationFailed } from '../middleware/http-error';
 import { revision } from '../middleware/validated';
 import type { SessionContent, SessionRow } from '../store/sessions';
 
-const moves = ['up', 'same', 'down', 'stop'] as const;
 export const decision = yup.object({
   variant: yup.string().required('is required').max(80),
   decided: yup
     .string()
-    .oneOf([...moves], `must be one of ${moves.join(', ')}`)
+    .oneOf([...decidedMoves], `must be one of ${decidedMoves.join(', ')}`)
     .required('is required'),
+  reason: yup.string().trim().max(300, 'must be 300 characters or fewer'),
 });
 export const seenRevision = yup.object({ revision });
 

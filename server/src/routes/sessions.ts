@@ -12,7 +12,7 @@ import { athleteById, restrictionOf } from '../store/athletes';
 import { grouped } from '../store/grouped';
 import { endLink, openLink } from '../store/links';
 import { addMessage, markDelivered, outbox } from '../store/messages';
-import { decide, decisionsOf, logsOf, reportsOf } from '../store/results';
+import { decisionsOf, logsOf, reportsOf } from '../store/results';
 import {
   addSession,
   bringUpToDate,
@@ -23,15 +23,14 @@ import {
   saveSession,
   sessionById,
   sessionOn,
+  sessionsBack,
 } from '../store/sessions';
 import { refuseWithoutConsent } from './consent-states';
 import { personOf, type Services } from './context';
+import { decideOn, progressRulesOf } from './desk';
 import { contentFrom, decision, seenRevision, underRestrictions } from './session-fields';
 
 const linkDays = 60;
-/** Sessions before one that its proposals look at: a trend needs three. */
-const sessionsBack = 3;
-
 async function refuseTakenDay(tx: Transaction, athleteId: string, on: string): Promise<void> {
   const there = await sessionOn(tx, athleteId, on);
   if (there) throw new HttpError(409, 'There is a session on that day already.', [{ path: 'date', message: there.id }]);
@@ -166,17 +165,21 @@ export function sessionRoutes({ database, messages, now, today, publicUrl, log }
     const logs = grouped(await logsOf(tx, ids), (log) => log.sessionId);
     const reports = new Map((await reportsOf(tx, ids)).map((report) => [report.sessionId, report]));
     const asDone = ({ id, on, plan }: SessionRow) => ({ on, plan, logs: logs.get(id) ?? [], report: reports.get(id) });
+    const athlete = await athleteById(tx, session.athleteId);
+    const brief = {
+      ...session.brief,
+      athlete: { ...session.brief.athlete, restrictions: (athlete?.restrictions ?? []).map(restrictionOf) },
+    };
     return {
-      report: reports.get(session.id),
-      items: review(asDone(session), session.brief, earlier.map(asDone)),
+      ...{ athlete, report: reports.get(session.id) },
+      items: review(asDone(session), brief, earlier.map(asDone), await progressRulesOf(tx)),
     };
   };
 
   router.get('/sessions/:id/return', async (ctx) => {
     ctx.body = await database.asPerson(personOf(ctx), async (tx) => {
       const session = await own(tx, ctx.params.id);
-      const { report, items } = await reviewed(tx, session);
-      const athlete = await athleteById(tx, session.athleteId);
+      const { athlete, report, items } = await reviewed(tx, session);
       return {
         session: {
           id: session.id,
@@ -192,35 +195,28 @@ export function sessionRoutes({ database, messages, now, today, publicUrl, log }
               minutes: report.minutes,
               pain: report.pain,
               note: report.note,
+              morning: report.morning,
               finishedAt: report.finishedAt,
             }
           : null,
         items,
-        decisions: (await decisionsOf(tx, [session.id])).map(({ variant, proposed, decided, overruled }) => ({
-          variant,
-          proposed,
-          decided,
-          overruled,
-        })),
+        decisions: (await decisionsOf(tx, [session.id])).map(
+          ({ variant, proposed, decided, overruled, next, reason }) => ({
+            ...{ variant, proposed, decided, overruled },
+            ...(next ? { next } : {}),
+            ...(reason ? { reason } : {}),
+          }),
+        ),
       };
     });
   });
 
   router.post('/sessions/:id/decisions', async (ctx) => {
     const person = personOf(ctx);
-    const { variant, decided } = validated(decision, ctx.request.body);
+    const { variant, decided, reason } = validated(decision, ctx.request.body);
     await database.asPerson(person, async (tx) => {
       const session = await own(tx, ctx.params.id);
-      const item = (await reviewed(tx, session)).items.find((i) => i.item.variant === variant);
-      if (!item) throw validationFailed([{ path: 'variant', message: 'is not in this session' }]);
-      await decide(tx, {
-        sessionId: session.id,
-        organisationId: person.organisationId,
-        variant,
-        proposed: item.proposal.move,
-        decided,
-        overruled: decided !== item.proposal.move,
-      });
+      await decideOn(tx, person, [{ sessionId: session.id, variant, decided, reason }]);
     });
     ctx.status = 204;
   });

@@ -26,6 +26,17 @@ export async function allAthletes(tx: Transaction): Promise<FullAthlete[]> {
   return withRestrictions(tx, rows);
 }
 
+/** Some athletes, in no order. */
+export async function someAthletes(tx: Transaction, ids: readonly string[]): Promise<FullAthlete[]> {
+  return withRestrictions(
+    tx,
+    await tx
+      .select()
+      .from(athletes)
+      .where(inArray(athletes.id, [...ids])),
+  );
+}
+
 async function withRestrictions(tx: Transaction, rows: AthleteRow[]): Promise<FullAthlete[]> {
   if (rows.length === 0) return [];
   const standing = await tx

@@ -26,6 +26,7 @@ export const clubTables = [
   'set_logs',
   'session_reports',
   'decisions',
+  'desk_marks',
   'own_seasons',
   'messages',
   'own_variants',
@@ -36,7 +37,14 @@ export const clubTables = [
 type ClubTable = (typeof clubTables)[number];
 
 /** Tables that stay behind. */
-export const leftBehind = ['sign_ins', 'second_factors', 'mailed_links', 'athlete_links', 'calendar_links'] as const;
+export const leftBehind = [
+  'session_reviews',
+  'sign_ins',
+  'second_factors',
+  'mailed_links',
+  'athlete_links',
+  'calendar_links',
+] as const;
 
 /** Columns that stay behind. */
 const secret: Partial<Record<ClubTable, string>> = { accounts: 'password_hash', messages: 'link_hash' };

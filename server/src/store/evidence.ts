@@ -23,7 +23,7 @@ export function evidenceOf(
   const done = sessions.filter((s) => s.status !== 'draft' && s.on <= today && s.on > dayAfter(today, -shownDays));
   const logged = done
     .map((session) => ({ session, sets: logs.filter((l) => l.sessionId === session.id) }))
-    .filter(({ sets }) => sets.length > 0);
+    .filter(({ session, sets }) => sets.length > 0 || decided.some((d) => d.sessionId === session.id));
   return {
     shown: logged
       .flatMap(({ session: { plan, on, brief }, sets }) => recordsOf(plan, on, brief.kit, sets))
@@ -31,13 +31,14 @@ export function evidenceOf(
       .slice(0, maxShown),
     recent: logged
       .filter(({ session }) => session.on > dayAfter(today, -recentDays))
-      .map(({ session: { id, plan, on }, sets }) =>
+      .map(({ session: { id, plan, on, brief }, sets }) =>
         recentOf(
           plan,
           on,
           listed.find((session) => session.id === id)?.report ?? undefined,
           sets,
           decided.filter((d) => d.sessionId === id),
+          brief.aim,
         ),
       ),
   };

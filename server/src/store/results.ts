@@ -1,5 +1,6 @@
+import type { PainReport } from '@tropaeum/core/athlete/athlete';
 import type { LoggedSet } from '@tropaeum/core/athlete/logged-set';
-import { eq, inArray, sql } from 'drizzle-orm';
+import { and, eq, inArray, sql } from 'drizzle-orm';
 import type { Transaction } from '../database/database';
 import { decisions, sessionReports, sessions, setLogs } from '../database/schema';
 
@@ -21,6 +22,13 @@ export async function addLogs(
       target: [setLogs.sessionId, setLogs.id],
       set: { amount: sql`excluded.amount`, reserve: sql`excluded.reserve`, note: sql`excluded.note` },
     });
+  await resultsCame(tx, sessionId);
+}
+
+/** Something of a session has arrived: what was worked out of it before is out of date. */
+async function resultsCame(tx: Transaction, sessionId: string): Promise<void> {
+  const resultsRevision = sql`${sessions.resultsRevision} + 1`;
+  await tx.update(sessions).set({ resultsRevision, resultsAt: sql`now()` }).where(eq(sessions.id, sessionId));
 }
 
 export async function logsOf(tx: Transaction, sessionIds: readonly string[]): Promise<LogRow[]> {
@@ -40,10 +48,30 @@ export async function reportsOf(tx: Transaction, sessionIds: readonly string[]):
     .where(inArray(sessionReports.sessionId, [...sessionIds]));
 }
 
-export async function addReport(tx: Transaction, report: ReportRow): Promise<void> {
+/** What an athlete says of a whole session; what was said of the next morning stays. */
+export type NewReport = Omit<ReportRow, 'morning' | 'morningAt'>;
+
+export async function addReport(tx: Transaction, report: NewReport): Promise<void> {
   const { sessionId, organisationId, ...words } = report;
   await tx.insert(sessionReports).values(report).onConflictDoUpdate({ target: sessionReports.sessionId, set: words });
   await tx.update(sessions).set({ status: 'done' }).where(eq(sessions.id, sessionId));
+  await resultsCame(tx, sessionId);
+}
+
+/** How it was the morning after; false where the session has no report. */
+export async function addMorning(
+  tx: Transaction,
+  sessionId: string,
+  morning: PainReport[],
+  at: string,
+): Promise<boolean> {
+  const rows = await tx
+    .update(sessionReports)
+    .set({ morning, morningAt: at })
+    .where(eq(sessionReports.sessionId, sessionId))
+    .returning({ id: sessionReports.sessionId });
+  if (rows.length > 0) await resultsCame(tx, sessionId);
+  return rows.length > 0;
 }
 
 export type DecisionRow = typeof decisions.$inferSelect;
@@ -57,13 +85,25 @@ export async function decisionsOf(tx: Transaction, sessionIds: readonly string[]
     .where(inArray(decisions.sessionId, [...sessionIds]));
 }
 
-export async function decide(tx: Transaction, decision: typeof decisions.$inferInsert): Promise<void> {
-  const { proposed, decided, overruled } = decision;
+export type NewDecision = typeof decisions.$inferInsert;
+
+/** Keeps decisions; one on the same item replaces the one before. */
+export async function decideAll(tx: Transaction, all: readonly NewDecision[]): Promise<void> {
+  if (all.length === 0) return;
   await tx
     .insert(decisions)
-    .values(decision)
+    .values([...all])
     .onConflictDoUpdate({
       target: [decisions.sessionId, decisions.variant],
-      set: { proposed, decided, overruled, decidedAt: sql`now()` },
+      set: {
+        ...{ proposed: sql`excluded.proposed`, decided: sql`excluded.decided`, overruled: sql`excluded.overruled` },
+        ...{ rule: sql`excluded.rule`, next: sql`excluded.next`, reason: sql`excluded.reason`, decidedAt: sql`now()` },
+      },
     });
+}
+
+/** Takes decisions back. */
+export async function undecide(tx: Transaction, sessionId: string, variants: readonly string[]): Promise<void> {
+  if (variants.length === 0) return;
+  await tx.delete(decisions).where(and(eq(decisions.sessionId, sessionId), inArray(decisions.variant, [...variants])));
 }

@@ -65,6 +65,12 @@ export async function ownSeasonOf(tx: Transaction, athleteId: string): Promise<R
   return row ? { content: row.content, revision: row.revision } : { content: emptyOwnSeason, revision: 0 };
 }
 
+/** Own seasons of everybody, by athlete. */
+export async function allOwnSeasons(tx: Transaction): Promise<Map<string, OwnSeason>> {
+  const rows = await tx.select({ athleteId: ownSeasons.athleteId, content: ownSeasons.content }).from(ownSeasons);
+  return new Map(rows.map(({ athleteId, content }) => [athleteId, content]));
+}
+
 /** Own seasons of everybody in a squad, by athlete. */
 export async function ownSeasonsOf(tx: Transaction, squadId: string): Promise<Map<string, Revised<OwnSeason>>> {
   const rows = await tx
@@ -223,7 +229,11 @@ export async function seasonOfAthlete(
 ): Promise<SquadSeason> {
   const [squad] = (await seasonsOfSquads(tx, [squadId])) as [SquadSeason];
   const { content, revision } = await ownSeasonOf(tx, athleteId);
-  if (revision === 0) return squad;
+  return revision === 0 ? squad : withOwn(squad, content, today);
+}
+
+/** The season of a squad with what is one athlete's own in it. */
+export function withOwn(squad: SquadSeason, content: OwnSeason, today: string): SquadSeason {
   return {
     phases: withReturns(squad.phases, content.entries, dayAfter(today, feedAhead)),
     fixtures: [...withoutOverrides(squad.fixtures, content.entries), ...fixturesOf(content.entries)].sort((a, b) =>

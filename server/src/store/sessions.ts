@@ -5,11 +5,15 @@ import type { Draft } from '@tropaeum/core/session/draft/draft';
 import { amountWords } from '@tropaeum/core/session/plan/amount-words';
 import type { Plan } from '@tropaeum/core/session/plan/plan-types';
 import { workByQuality } from '@tropaeum/core/session/plan/work-by-quality';
+import { plannedEffort } from '@tropaeum/core/session-type/planned-effort';
 import { and, desc, eq, gte, inArray, lt, lte, ne, type SQL, sql } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import type { Transaction } from '../database/database';
 import { athletes, sessionReports, sessions } from '../database/schema';
 import type { ReportRow } from './results';
+
+/** Sessions before one that its proposals look at: a trend needs three. */
+export const sessionsBack = 3;
 
 export type SessionRow = typeof sessions.$inferSelect;
 
@@ -26,6 +30,8 @@ export const stored = (content: SessionContent) => ({
   dose: doseOfPlan(content.plan),
   planned: content.plan.minutes.planned,
   type: content.brief.sessionType ?? null,
+  plannedEffort: plannedEffort(content.brief),
+  writtenFor: content.brief.season.nextFixture ?? null,
 });
 
 /** Every variant of a plan once. */

@@ -150,7 +150,7 @@ export interface OutboxMessage {
   id: string;
   athleteId: string;
   athlete: string;
-  sessionId: string;
+  sessionId: string | null;
   body: string;
   createdAt: string;
   deliveredAt: string | null;

@@ -2,6 +2,7 @@ import type { Athlete } from '../../athlete/athlete';
 import type { CustomExercise } from '../../exercise/model/custom-exercise';
 import type { BlockKind, Region } from '../../exercise/model/vocabulary';
 import type { Kit } from '../../kit/kit';
+import type { NextDose } from '../../progress/decision-case';
 import type { Move } from '../../progress/proposal';
 import type { Aim, Phase } from '../../session-type/aims-and-phases';
 import type { Cost } from '../../session-type/cost';
@@ -10,11 +11,22 @@ import type { Moved } from '../../sport/needs';
 import type { SportProfile } from '../../sport/profile';
 import type { HouseRules } from './house-rules';
 
+/** An exercise of a session that was done, with what the coach decided of it. */
+export interface RecentItem {
+  variant: string;
+  sets: number;
+  decided?: Move;
+  /** The dose that the decision comes to. */
+  next?: NextDose;
+}
+
 export interface RecentSession {
   date: string;
+  /** What the session was for. */
+  aim?: Aim;
   minutes?: number;
   rpe?: number;
-  items?: readonly { variant: string; sets: number; decided?: Move }[];
+  items?: readonly RecentItem[];
 }
 
 export interface Season {

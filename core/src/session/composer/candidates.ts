@@ -9,7 +9,7 @@ import type { Context } from '../context/context';
 import type { Group } from '../draft/draft';
 import { isNewTo } from '../prescription/novelty';
 import { prescriptions, stepFor } from '../prescription/prescription';
-import { decidedAgainst } from '../prescription/progress-decision';
+import { decidedAgainst, decidedDoseOf } from '../prescription/progress-decision';
 import { byTime } from '../prescription/timed-dose';
 import { alone } from '../scoring/item-worth';
 import { jointsToReady, type PreparedJoint } from '../scoring/joint-load';
@@ -54,8 +54,11 @@ function setChoices(block: BlockKind, variant: Variant, { brief, frame, type }: 
   const allowed = isNewTo(variant, brief) ? Math.min(newMovementSets, stepMost) : stepMost;
   // Power is many sets of few, and a step that allows two allows three of them.
   const more = block === 'power' && type.type === 'power' ? 1 : 0;
-  const upTo = Math.min(most, allowed + more, fullBlocks.has(block) ? most : accessorySets);
-  const from = Math.min(upTo, block === 'power' ? fewest : Math.min(fewest, 2));
+  const mostSets = Math.min(most, allowed + more, fullBlocks.has(block) ? most : accessorySets);
+  const decided = decidedDoseOf(brief, variant);
+  const upTo = Math.min(mostSets, decided?.sets ?? mostSets);
+  // What was decided on itself is done in the sets that it was decided for, as far as the week allows.
+  const from = decided?.sameExercise ? upTo : Math.min(upTo, block === 'power' ? fewest : Math.min(fewest, 2));
   return Array.from({ length: upTo - from + 1 }, (_, k) => from + k);
 }
 

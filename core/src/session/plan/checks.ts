@@ -24,6 +24,7 @@ import {
 import type { ScoredGroup } from '../scoring/scored-group';
 import { checkWords } from '../wording/check-words';
 import { type Check, check } from './check';
+import { decisionChecks } from './decision-checks';
 import { frameChecks } from './frame-checks';
 
 /** What a coach would check before sending: time, opposites, sides, planes, landings, doubled load, restrictions, season, age. */
@@ -50,6 +51,7 @@ export function checksOf(context: Context, columns: readonly ScoredGroup[], plan
     ...seasonChecks(context, columns),
     ...weekChecks(context, columns),
     ...zoneChecks(context, columns),
+    ...decisionChecks(context, columns),
     ...ageChecks(context),
   ];
 }

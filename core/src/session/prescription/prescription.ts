@@ -19,7 +19,7 @@ import type { Choice } from '../draft/draft';
 import { isEccentricOnly, zoneOfItem } from './item-zone';
 import { type Loaded, loadsFor, movingSeconds } from './loads-for';
 import { isNewTo } from './novelty';
-import { decidedReserve } from './progress-decision';
+import { asDecided, decidedDoseOf, decidedReserve, isDecidedLoad } from './progress-decision';
 import { rampFor, rampSeconds } from './ramp-sets';
 import { isHeavyLift, minHeavy, minRepetitions, repetitionDose, withoutReserve } from './repetition-dose';
 import { restFor } from './rest';
@@ -80,6 +80,10 @@ function slowed(dose: Dose, { sessionType }: Brief): Dose {
 /** Fast sets are short, so that each repetition is: no more of them in power work. Common practice, no source. */
 const [fastRepetitions, fastContacts] = [6, 10];
 
+/** The most of a fast set, whatever was decided. */
+const fastMost = ({ work }: Dose, block: BlockKind): number =>
+  block !== 'power' ? maxCounted : work.kind === 'contacts' ? fastContacts : fastRepetitions;
+
 function fastDose(dose: Dose, block: BlockKind): Dose {
   const { work } = dose;
   if (block !== 'power') return dose;
@@ -126,10 +130,15 @@ export function* prescriptions(
   const healthy = variant.speed === 'fast' ? fastUpTo : usual;
   const ceiling = Math.min(feasible.shareCeiling, healthy * (variant.adapted?.load ?? 1));
   const effortWith = (loading: Loading) => effortOf(capacity, variant, loading);
+  const decided = decidedDoseOf(brief, variant);
   for (const loaded of loadsFor(feasible, ceiling, effortWith)) {
+    if (!isDecidedLoad(decided, loaded.load?.kg, variant.load?.required === true)) continue;
     if (loaded.load && (loaded.effort?.share ?? 0) > strictCeiling(brief, variant, loaded.load)) continue;
     const dosed = prescribeWith(loaded, feasible, block, sets, brief, capacity);
-    if (dosed) yield dosed;
+    if (!dosed) continue;
+    yield dosed;
+    // What was decided is done with that load, or the next lighter one that there is.
+    if (decided?.sameExercise) return;
   }
 }
 
@@ -142,6 +151,8 @@ function prescribeWith(
   capacity: Capacity,
 ): Prescription | undefined {
   const { variant } = feasible;
+  // What is restricted today is dosed by that.
+  const decided = feasible.careful ? undefined : decidedDoseOf(brief, variant);
   const typed = brief.lock.doses?.[variant.id];
   const fast = variant.speed === 'fast';
   const base: Dose = { ...variant.dose, sets };
@@ -157,10 +168,10 @@ function prescribeWith(
     if (brief.houseRules.doseBy === 'reserve') return byReserve(rested, block, stepFor(brief).reserve);
     return brief.houseRules.doseBy === 'time' ? byTime(rested, block) : rested;
   };
-  const finish = (dose: Dose): Choice => {
+  const finish = (dose: Dose, most?: number): Choice => {
     const choice: Choice = {
       variant: variant.id,
-      dose: sided(typed ? parseDose(typed) : ruled(dose)),
+      dose: sided(typed ? parseDose(typed) : asDecided(ruled(dose), decided, most)),
       ...(load ? { load } : {}),
       pinned,
     };
@@ -180,12 +191,12 @@ function prescribeWith(
   if (variant.adapted && effort.share > feasible.shareCeiling) return undefined;
   if (effort.share > hardestPlanned(variant) && !pinned) return undefined;
   if (!mainBlocks.has(block)) return { choice: finish(fast ? fastDose(base, block) : base) };
-  const dosed = (dose: Dose): Prescription => {
-    const choice = finish(dose);
+  const dosed = (dose: Dose, most?: number): Prescription => {
+    const choice = finish(dose, most);
     const zone = zoneOfItem(variant, choice.dose, effort.share);
     return { choice, effort, ...(zone ? { zone } : {}) };
   };
-  if (fast) return dosed(fastDose(base, block));
+  if (fast) return dosed(fastDose(base, block), fastMost(base, block));
   if (base.work.kind !== 'reps') return dosed(base);
   if (isEccentricOnly(variant) && effort.share > strictCeiling(brief, variant, load))
     return dosed(withoutReserve(base));
@@ -199,5 +210,6 @@ function prescribeWith(
   // Sets of fewer are for heavy lifts; elsewhere an easier rung or a lighter load is the better answer.
   if (!pinned && toFailure < (heavy ? minHeavy : reserve + minRepetitions)) return undefined;
   const counted = slowed(repetitionDose(base, effort, toFailure, reserve, feasible, block, brief, load), brief);
-  return { ...dosed(counted), ...(repetitionsToFailure ? { repetitionsToFailure } : {}) };
+  const most = (repetitionsToFailure?.high ?? maxCounted) - 1;
+  return { ...dosed(counted, most), ...(repetitionsToFailure ? { repetitionsToFailure } : {}) };
 }

@@ -22,6 +22,11 @@ export const checkWords = {
   restrictions: (restrictions: number, changed: number) =>
     `${several(restrictions, 'restriction')} kept${changed ? `, ${several(changed, 'exercise')} changed for it` : ''}; the clinician decides`,
   againstRestriction: (what: readonly string[]) => `Against a restriction: ${what.join(' ')}`,
+  decisions: (decided: number, missing: readonly string[]) =>
+    missing.length
+      ? `Decided after the last session, but not in this one: ${listed(missing)}`
+      : `Follows ${decided === 1 ? 'the decision' : `all ${decided} decisions`} after the last session`,
+  stopped: (names: readonly string[]) => `Stopped after the last session: ${listed(names)}`,
   tooHeavy: (share: number, max: number) =>
     `${percent(share)} of max, and at most ${percent(max)} with this restriction`,
   onlySide: (side: string) => `only on the ${side} side`,

@@ -1,0 +1,48 @@
+import type { PainReport } from '../athlete/athlete';
+import type { Restriction } from '../limits/restriction';
+import type { Move } from '../progress/proposal';
+import type { StoredReview } from '../review/stored-review';
+
+/** A session as the desk knows it. */
+export interface DeskSession {
+  id: string;
+  /** ISO date. */
+  on: string;
+  status: 'draft' | 'sent' | 'done';
+  /** Session RPE that was planned for. */
+  plannedEffort: number;
+  /** What was reported; left out until it is. */
+  report?: {
+    effort: number;
+    minutes: number;
+    pain: readonly PainReport[];
+    morning?: readonly PainReport[] | null;
+    note?: string | null;
+    /** When the report, or anything later of it, arrived; ISO. */
+    cameAt: string;
+  };
+  /** When the last set of it arrived, ISO. */
+  logsCameAt?: string;
+  /** The fixture that it was written for, ISO date; null where there was none ahead. */
+  writtenFor?: string | null;
+  review?: StoredReview;
+  decided: readonly { variant: string; decided: Move; at: string }[];
+}
+
+/** An athlete as the desk knows him or her. */
+export interface DeskAthlete {
+  id: string;
+  name: string;
+  minor: boolean;
+  /** Oldest first. */
+  sessions: readonly DeskSession[];
+  restrictions: readonly Restriction[];
+  /** Restrictions whose release has been asked for. */
+  asked: readonly Pick<Restriction, 'region' | 'side'>[];
+  /** Days of the fixtures ahead, ISO dates. */
+  fixtures: readonly string[];
+  /** Day of the last test done at home. */
+  lastTest?: string;
+  /** Last day on which the athlete's link opens. */
+  linkUntil?: string;
+}

@@ -1,0 +1,24 @@
+import { daysBetween } from '../date/days';
+import type { StoredProposal } from '../review/stored-review';
+import type { DeskAthlete, DeskSession } from './desk-athlete';
+import type { DeskEntry } from './entry';
+
+/** How long ago a day was. @example ago('2026-12-08', '2026-12-09') // 'yesterday' */
+export function ago(on: string, today: string): string {
+  const days = daysBetween(on, today);
+  if (days <= 0) return days === 0 ? 'today' : `in ${-days} ${days === -1 ? 'day' : 'days'}`;
+  return days === 1 ? 'yesterday' : `${days} days ago`;
+}
+
+/** What every entry says of its athlete. */
+export const base = (athlete: DeskAthlete, session?: string): Pick<DeskEntry, 'athlete' | 'name' | 'session'> => ({
+  ...{ athlete: athlete.id, name: athlete.name },
+  ...(session === undefined ? {} : { session }),
+});
+
+/** Items of a session that nobody has decided on yet. */
+export const openItems = ({ review, decided }: DeskSession): StoredProposal[] =>
+  (review?.items ?? []).filter(({ variant }) => !decided.some((one) => one.variant === variant));
+
+export const decisionsOf = (items: readonly StoredProposal[]): DeskEntry['decisions'] =>
+  items.map(({ variant, name, move, rule }) => ({ variant, name, decided: move, how: rule }));

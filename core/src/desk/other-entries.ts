@@ -1,0 +1,278 @@
+import { painLimits } from '../athlete/athlete';
+import { capital, partWords } from '../common/text';
+import { daysBetween } from '../date/days';
+import { isSamePlace } from '../limits/release';
+import { type ProgressRules, ruleValue } from '../progress/progress-rules';
+import type { DeskAthlete, DeskSession } from './desk-athlete';
+import type { DeskEntry } from './entry';
+import { ago, base, decisionsOf, openItems } from './facts';
+import { moveWords } from './pain-entries';
+
+/** Days without a word that want a call; days before an end that is told; weeks between tests. Common practice, no source. */
+export const deskDays = { silent: 9, ending: 7, test: 42, proposals: 14 } as const;
+/** Sessions missed in a row that want a word. */
+const missedInARow = 2;
+const shown = 6;
+
+const isDone = ({ status }: DeskSession) => status === 'done';
+
+const courseOf = (sessions: readonly DeskSession[]) => ({
+  values: sessions.slice(-shown).map((session) => (isDone(session) ? 1 : 0)),
+  of: 'sessions done',
+});
+
+/** Nobody has heard, or two were missed. */
+export function absenceEntries(athlete: DeskAthlete, today: string): DeskEntry[] {
+  const due = athlete.sessions.filter(({ on, status }) => status !== 'draft' && on < today);
+  const missed = due.length - 1 - due.findLastIndex(isDone);
+  const last = due.findLast(isDone);
+  const since = last?.on ?? due[0]?.on;
+  const silent = since === undefined ? 0 : daysBetween(since, today);
+  if (missed === 0 || (missed < missedInARow && silent < deskDays.silent)) return [];
+  const isSilent = silent >= deskDays.silent;
+  return [
+    {
+      ...base(athlete, due.at(-1)?.id),
+      kind: isSilent ? 'silent' : 'missed',
+      key: `${isSilent ? 'silent' : 'missed'} ${due.at(-1)?.id}`,
+      headline: isSilent ? `No log for ${silent} days` : `Missed ${missed} in a row`,
+      evidence: [
+        `${missed} ${missed === 1 ? 'session' : 'sessions'} sent and not logged`,
+        last ? `Last session ${ago(last.on, today)}, RPE ${last.report?.effort ?? 'not said'}` : 'Nothing logged yet',
+      ],
+      trend: courseOf(due),
+      proposal: isSilent
+        ? 'Call; after two weeks away begin again with half the volume'
+        : 'Ask what was in the way; the dose stays, shorter sessions may fit',
+      rule: silent >= 15 ? 'missed-weeks' : 'missed-week',
+      decisions: [],
+      safe: false,
+      message: 'I have not seen a session from you lately. How are you? Tell me what would fit this week.',
+      place: 'session',
+    },
+  ];
+}
+
+/** Much harder than it was planned. */
+export function effortEntries(athlete: DeskAthlete, today: string, rules?: ProgressRules): DeskEntry[] {
+  const done = athlete.sessions.filter(({ report }) => report !== undefined);
+  const last = done.at(-1);
+  if (!last?.report) return [];
+  const { effort } = last.report;
+  if (effort < last.plannedEffort + ruleValue(rules, 'effortOver') || daysBetween(last.on, today) > deskDays.proposals)
+    return [];
+  const open = openItems(last).filter((item) => item.done);
+  if (open.length === 0 && last.decided.length > 0) return [];
+  return [
+    {
+      ...base(athlete, last.id),
+      kind: 'effort',
+      key: `effort ${last.id} ${effort}`,
+      headline: `RPE ${effort} where ${last.plannedEffort} was planned`,
+      evidence: [
+        `${capital(ago(last.on, today))}, ${last.report.minutes} minutes`,
+        ...(last.report.note ? [`"${last.report.note}"`] : []),
+      ],
+      trend: {
+        values: done.slice(-shown).map(({ report }) => report?.effort ?? null),
+        of: 'session RPE',
+        limit: last.plannedEffort,
+      },
+      proposal: open.length > 0 ? moveWords(open) : 'Ask what made it so hard',
+      rule: 'effort-far-over',
+      decisions: decisionsOf(open),
+      safe: false,
+      message: 'That was harder than it was meant to be. How did you sleep, and what made it so hard?',
+      place: 'review',
+    },
+  ];
+}
+
+/** Something arrived after the coach had decided: the proposals are others now. */
+export function changedEntries(athlete: DeskAthlete, today: string): DeskEntry[] {
+  return athlete.sessions.flatMap((session): DeskEntry[] => {
+    const { decided, review, report, logsCameAt } = session;
+    if (decided.length === 0 || !review) return [];
+    const at = decided.map((one) => one.at).sort()[0] as string;
+    const late = [report?.cameAt, logsCameAt]
+      .filter((came) => came !== undefined && came > at)
+      .sort()
+      .at(-1);
+    const others = review.items.filter((item) => {
+      const was = decided.find(({ variant }) => variant === item.variant);
+      return was !== undefined && was.at < (late ?? '') && was.decided !== item.move;
+    });
+    if (late === undefined || others.length === 0) return [];
+    const sore = [...(report?.pain ?? []), ...(report?.morning ?? [])].filter(({ score }) => score > painLimits.safe);
+    return [
+      {
+        ...base(athlete, session.id),
+        kind: 'changed',
+        key: `changed ${session.id} ${late}`,
+        headline: 'Results came after you decided',
+        evidence: [
+          `Session of ${ago(session.on, today)}: ${others.length} ${others.length === 1 ? 'proposal is' : 'proposals are'} another now`,
+          ...(sore.length > 0 ? [`Pain: ${sore.map((p) => `${partWords(p)} ${p.score}`).join(', ')}`] : []),
+        ],
+        proposal: moveWords(others),
+        rule: others[0]?.by ?? 'effort-near-plan',
+        decisions: decisionsOf(others),
+        safe: false,
+        message: 'Your results came in late. Anything I should know before your next session?',
+        place: 'review',
+      },
+    ];
+  });
+}
+
+/** Restrictions that end, or have ended without a release. */
+export function restrictionEntries(athlete: DeskAthlete, today: string): DeskEntry[] {
+  return athlete.restrictions.flatMap((restriction): DeskEntry[] => {
+    const { until, region, side, criteria, setBy } = restriction;
+    if (until === undefined) return [];
+    const left = daysBetween(today, until);
+    if (left > deskDays.ending || athlete.asked.some((one) => isSamePlace(one, restriction))) return [];
+    const clinician = setBy === 'physiotherapist' || setBy === 'doctor';
+    const part = partWords({ region, side });
+    return [
+      {
+        ...base(athlete),
+        kind: 'restriction',
+        key: `restriction ${region} ${side ?? 'both'} ${until}`,
+        headline: `Restriction of the ${part} ${left < 0 ? `ended ${ago(until, today)}` : left === 0 ? 'ends today' : `ends ${ago(until, today)}`}`,
+        evidence: [
+          clinician ? 'Set by a clinician: it holds until it is released' : 'Set by you: it lifts on that day',
+          ...(criteria ? [`Before release: ${criteria}`] : []),
+        ],
+        proposal: clinician ? 'Ask the physio for a release' : 'Look whether it may go, or goes on',
+        rule: 'return-clinician-gate',
+        decisions: [],
+        safe: false,
+        message: `How is your ${part}? The restriction is about to end.`,
+        place: 'session',
+      },
+    ];
+  });
+}
+
+/** A session that is written for a fixture which is on another day now. */
+export function fixtureEntries(athlete: DeskAthlete, today: string): DeskEntry[] {
+  return athlete.sessions.flatMap((session): DeskEntry[] => {
+    const { on, status, writtenFor, id } = session;
+    if (status === 'done' || on < today || writtenFor === undefined) return [];
+    const now = athlete.fixtures.find((day) => day >= on) ?? null;
+    if (now === writtenFor) return [];
+    const until = (day: string | null) => (day === null ? 'none ahead' : `${daysBetween(on, day)} days after it`);
+    return [
+      {
+        ...base(athlete, id),
+        kind: 'fixture',
+        key: `fixture ${id} ${now}`,
+        headline: 'Fixture moved since the session was written',
+        evidence: [
+          `Session ${on === today ? 'today' : ago(on, today)}: fixture ${until(writtenFor)} then, ${until(now)} now`,
+        ],
+        proposal: 'Open it and compose again for the new day',
+        rule: 'fixture-near',
+        decisions: [],
+        safe: false,
+        message: 'Your fixture moved, so your session will change. I will send it again.',
+        place: 'session',
+      },
+    ];
+  });
+}
+
+/** Tests that are due, and links that are about to end. */
+export function upkeepEntries(athlete: DeskAthlete, today: string): DeskEntry[] {
+  const done = athlete.sessions.filter(isDone);
+  const since = athlete.lastTest ? daysBetween(athlete.lastTest, today) : undefined;
+  const trains = done.length >= 4 && daysBetween(done.at(-1)?.on ?? today, today) < deskDays.proposals;
+  const tests: DeskEntry[] =
+    trains && (since === undefined || since >= deskDays.test)
+      ? [
+          {
+            ...base(athlete),
+            kind: 'test',
+            key: `test ${athlete.lastTest ?? 'never'}`,
+            headline: since === undefined ? 'Never tested' : `Last test ${Math.round(since / 7)} weeks ago`,
+            evidence: [
+              since === undefined
+                ? `${done.length} sessions done on estimates alone`
+                : 'Six weeks is long enough to see more than noise',
+            ],
+            proposal: 'Put two or three tests of the battery before the next session',
+            rule: 'test-due',
+            againAfter: 14,
+            decisions: [],
+            safe: false,
+            message: 'Please do two short tests before your next session; I will put them into it.',
+            place: 'ability',
+          },
+        ]
+      : [];
+  const days = athlete.linkUntil ? daysBetween(today, athlete.linkUntil) : undefined;
+  const links: DeskEntry[] =
+    days !== undefined && days <= deskDays.ending && days >= 0 && trains
+      ? [
+          {
+            ...base(athlete),
+            kind: 'link',
+            key: `link ${athlete.linkUntil}`,
+            headline: `Link ends ${days === 0 ? 'today' : ago(athlete.linkUntil as string, today)}`,
+            evidence: ['After that the phone shows nothing until a new link is sent'],
+            proposal: 'Send a new link with the next session',
+            rule: 'link-ends',
+            decisions: [],
+            safe: false,
+            message: 'Your link is about to end; a new one comes with the next session.',
+            place: 'session',
+          },
+        ]
+      : [];
+  return [...tests, ...links];
+}
+
+/** What is left to decide of results of late, where nothing else has come up in them. */
+export function proposalEntries(athlete: DeskAthlete, today: string, taken: ReadonlySet<string>): DeskEntry[] {
+  const done = athlete.sessions.filter((s) => isDone(s) && daysBetween(s.on, today) <= deskDays.proposals);
+  // What was decided of a later session is decided of this one too.
+  const session = done.at(-1);
+  if (!session?.report || taken.has(session.id)) return [];
+  const open = openItems(session).filter((item) => item.done);
+  if (open.length === 0) return [];
+  const { effort, minutes, pain, note } = session.report;
+  const safe =
+    open.every(({ move }) => move === 'up' || move === 'same') &&
+    pain.every(({ score }) => score <= painLimits.safe) &&
+    !note &&
+    effort <= session.plannedEffort + 1;
+  return [
+    {
+      ...base(athlete, session.id),
+      kind: 'proposals',
+      key: `proposals ${session.id} ${open.length} ${session.review?.sets ?? 0}`,
+      headline: moveWords(open),
+      evidence: [
+        `${capital(ago(session.on, today))}, ${minutes} minutes at RPE ${effort}, ${session.plannedEffort} planned`,
+        ...(note ? [`"${note}"`] : []),
+      ],
+      trend: {
+        values: athlete.sessions
+          .filter(({ report }) => report)
+          .slice(-shown)
+          .map(({ report }) => report?.effort ?? null),
+        of: 'session RPE',
+        limit: session.plannedEffort,
+      },
+      proposal: open.map(({ name, move, rule }) => `${name}: ${moveOne[move]} (${rule})`).join('\n'),
+      rule: open.find(({ move }) => move !== 'same')?.by ?? open[0]?.by ?? 'effort-near-plan',
+      decisions: decisionsOf(open),
+      safe,
+      message: 'Well done. The next session goes on from here.',
+      place: 'review',
+    },
+  ];
+}
+
+const moveOne = { up: 'progress', same: 'hold', down: 'regress', stop: 'stop' } as const;
