@@ -52,6 +52,7 @@ const webLayers = [
   'library',
   'session',
   'season',
+  'attention',
   'squad',
   'care',
   'family',

@@ -25,6 +25,10 @@ export const router = createBrowserRouter([
     path: '/',
     lazy: async () => ({ Component: (await import('./layout/CoachLayout')).CoachLayout }),
     children: [
+      {
+        path: 'attention',
+        lazy: async () => ({ Component: (await import('./attention/AttentionView')).AttentionView }),
+      },
       { index: true, lazy: async () => ({ Component: (await import('./squad/SquadView')).SquadView }) },
       {
         path: 'athletes/:athleteId',

@@ -12,9 +12,9 @@ export const deskKinds = [
   'restriction',
   'fixture',
   'silent',
+  'proposals',
   'test',
   'link',
-  'proposals',
 ] as const;
 export type DeskKind = (typeof deskKinds)[number];
 

@@ -3,7 +3,7 @@ import { writeBrief } from '@tropaeum/core/formats/brief';
 import { review } from '@tropaeum/core/review/review';
 import { defaultHouseRules } from '@tropaeum/core/session/brief/house-rules';
 import type { Transaction } from '../database/database';
-import { HttpError, notFound, validationFailed } from '../middleware/http-error';
+import { HttpError, notFound } from '../middleware/http-error';
 import type { SignedIn } from '../middleware/middleware';
 import { newToken, tokenHash } from '../middleware/tokens';
 import { idFrom, validated } from '../middleware/validated';

@@ -3,6 +3,8 @@ import type { PainReport, Restriction } from '@tropaeum/core/athlete/athlete';
 import type { Units } from '@tropaeum/core/common/units';
 import type { Release } from '@tropaeum/core/limits/release';
 import type { Role } from '@tropaeum/core/people/permissions';
+import type { NextDose } from '@tropaeum/core/progress/decision-case';
+import type { ProgressRules } from '@tropaeum/core/progress/progress-rules';
 import type { Move } from '@tropaeum/core/progress/proposal';
 import type { ReviewedItem } from '@tropaeum/core/review/review';
 import type { Fixture, PhaseSpan } from '@tropaeum/core/season/calendar/season-on';
@@ -22,6 +24,7 @@ export interface ClubSettings {
   consentAge?: number;
   retention?: { resultsMonths?: number; auditMonths?: number; messageDays?: number; consentDays?: number };
   houseRules?: Partial<HouseRules>;
+  progressRules?: ProgressRules;
 }
 
 export interface Me {
@@ -174,7 +177,7 @@ export interface CalendarLink {
 export interface Returned {
   session: { id: string; athleteId: string; on: string; status: string; planned: number };
   athlete: string;
-  report: (Report & { finishedAt: string }) | null;
+  report: (Report & { finishedAt: string; morning: PainReport[] | null }) | null;
   items: ReviewedItem[];
-  decisions: { variant: string; proposed: Move; decided: Move; overruled: boolean }[];
+  decisions: { variant: string; proposed: Move; decided: Move; overruled: boolean; next?: NextDose; reason?: string }[];
 }

@@ -9,6 +9,16 @@ const everywhere: Keys = [
   ['u', 'undo'],
   ['Shift u', 'redo'],
 ];
+const attention: Keys = [
+  ['↑ ↓, j k', 'choose'],
+  ['a', 'accept what is proposed, or mark it as seen to'],
+  ['c', 'decide otherwise'],
+  ['s, Shift s', 'snooze until tomorrow, for a week'],
+  ['m', 'write to the athlete'],
+  ['w', 'why: the rule with its source'],
+  ['o', 'open it'],
+  ['Shift a', 'accept all that is safe'],
+];
 const squads: Keys = [['/', 'type a name; Enter opens']];
 const session: Keys = [
   ['c', 'compose'],
@@ -66,6 +76,7 @@ export function KeyboardHelp({ places, onClose }: { places: readonly Place[]; on
           <div className="columns-2 gap-8">
             <Group title="Go to" keys={places.map(({ key, name }) => [`g ${key}`, name] as const)} />
             <Group title="Everywhere" keys={everywhere} />
+            <Group title="Attention" keys={attention} />
             <Group title="Squads and library" keys={squads} />
             <Group title="Session" keys={session} />
             <Group title="Season" keys={season} />

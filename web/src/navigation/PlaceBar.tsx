@@ -2,6 +2,7 @@ import { lazy, Suspense, useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useLocation } from 'react-router';
 import type { Me, Squads } from '../api/types';
+import { useOpenEntries } from '../attention/AttentionView';
 import { AccountMenu, useSignOut } from './AccountMenu';
 import { KeyboardHelp } from './KeyboardHelp';
 import { isIn, placesFor } from './places';
@@ -20,6 +21,7 @@ interface PlaceBarProps {
 export function PlaceBar({ me, squads, season }: PlaceBarProps) {
   const signOut = useSignOut();
   const { pathname } = useLocation();
+  const waitingFor = useOpenEntries().length;
   const [open, setOpen] = useState<'palette' | 'keys'>();
   const places = useMemo(() => placesFor(season), [season]);
   const waiting = useGoKeys(places);
@@ -38,6 +40,11 @@ export function PlaceBar({ me, squads, season }: PlaceBarProps) {
             className={`flex items-center gap-1.5 px-3 ${isIn(place, pathname) ? 'border-b-2 border-bronze font-semibold' : 'text-quiet hover:text-ink'}`}
           >
             {place.name}
+            {place.to === '/attention' && waitingFor > 0 && (
+              <span className="dose bg-oxide px-1 text-[0.7rem] text-paper" title={`${waitingFor} need you`}>
+                {waitingFor}
+              </span>
+            )}
             {waiting && <kbd className="dose border border-stone bg-lit px-1 text-[0.7rem] text-ink">{place.key}</kbd>}
           </Link>
         ))}

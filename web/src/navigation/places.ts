@@ -10,7 +10,8 @@ export interface Place {
 
 /** The main places, in their order; the season is that of the squad or athlete that is open. */
 export const placesFor = (season: string | undefined): Place[] => [
-  { name: 'Squads', key: 'q', to: '/', within: /^\/(athletes\/[^/]+(\/ability)?$|sessions\/|returned\/)/ },
+  { name: 'Attention', key: 'a', to: '/attention', within: /^\/returned\// },
+  { name: 'Squads', key: 'q', to: '/', within: /^\/(athletes\/[^/]+(\/ability)?$|sessions\/)/ },
   ...(season ? [{ name: 'Season', key: 's', to: season, within: /^\/(seasons\/|athletes\/[^/]+\/season)/ }] : []),
   { name: 'Library', key: 'l', to: '/library', within: /^\/library\// },
   { name: 'Sports', key: 'p', to: '/demands', within: /^\/demands/ },

@@ -1,23 +1,17 @@
+import { ruleOf } from '@tropaeum/core/desk/desk';
 import { sessionLoad } from '@tropaeum/core/load/session-load';
 import type { Move } from '@tropaeum/core/progress/proposal';
 import type { ReviewedItem } from '@tropaeum/core/review/review';
 import { isDecidable, reviewSummary } from '@tropaeum/core/review/summary';
-import { ArrowDown, ArrowUp, Equal, OctagonX } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { ask } from '../api/client';
 import { queryClient, useReturned } from '../api/queries';
 import { dayName } from '../ui/days';
 import { Figure } from '../ui/Figure';
+import { MoveKeys, moveLabel } from '../ui/MoveKeys';
 import { Trouble, Waiting } from '../ui/States';
 import { blockWords, partWords } from '../ui/words';
-
-const moves: { move: Move; label: string; Icon: typeof ArrowUp }[] = [
-  { move: 'up', label: 'Progress', Icon: ArrowUp },
-  { move: 'same', label: 'Hold', Icon: Equal },
-  { move: 'down', label: 'Regress', Icon: ArrowDown },
-  { move: 'stop', label: 'Stop', Icon: OctagonX },
-];
 
 function Done({ item }: { item: ReviewedItem }) {
   const sides = (['left', 'right', 'both'] as const)
@@ -151,29 +145,17 @@ export function SessionReview() {
                   <Done item={i} />
                 </td>
                 <td className={`pr-3 text-[0.88rem] ${alarming ? 'text-oxide' : ''}`}>
-                  <b>{i.proposal.refer ? 'Refer' : moves.find((m) => m.move === i.proposal.move)?.label}.</b>{' '}
-                  {i.proposal.rule}{' '}
-                  <span className="whitespace-nowrap text-small text-quiet">{i.proposal.by.replaceAll('-', ' ')}</span>
+                  <b>{i.proposal.refer ? 'Refer' : moveLabel(i.proposal.move)}.</b> {i.proposal.rule}{' '}
+                  <span className="whitespace-nowrap text-small text-quiet">{ruleOf(i.proposal.by).title}</span>
                 </td>
                 <td>
-                  <div className="flex" role="group" aria-label={`Decision for ${i.item.name}`}>
-                    {moves.map(({ move, label, Icon }) => {
-                      const on = decision?.decided === move;
-                      const proposed = !decision && i.proposal.move === move;
-                      return (
-                        <button
-                          key={move}
-                          type="button"
-                          disabled={busy === i.item.variant}
-                          aria-pressed={on}
-                          onClick={() => void decide(i.item.variant, move)}
-                          className={`flex h-7 flex-1 cursor-pointer items-center justify-center gap-0.5 border border-stone text-[0.8rem] ${on ? 'bg-ink font-semibold text-paper' : proposed ? 'bg-lit font-semibold' : 'text-quiet hover:bg-lit'}`}
-                        >
-                          <Icon size={12} /> {label}
-                        </button>
-                      );
-                    })}
-                  </div>
+                  <MoveKeys
+                    label={`Decision for ${i.item.name}`}
+                    decided={decision?.decided}
+                    proposed={i.proposal.move}
+                    disabled={busy === i.item.variant}
+                    onChoose={(move) => void decide(i.item.variant, move)}
+                  />
                   {decision?.overruled && <span className="text-[0.76rem] text-bronze">your decision</span>}
                 </td>
               </tr>

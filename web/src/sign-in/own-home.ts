@@ -6,5 +6,7 @@ import { homeOf } from '../layout/home';
 /** Where whoever has just come in begins. */
 export async function ownHome(): Promise<string> {
   const { role } = await queryClient.fetchQuery({ queryKey: ['me'], queryFn: () => ask<Me>('/me') });
-  return homeOf(role);
+  const home = homeOf(role);
+  // A coach begins with what needs one.
+  return home === '/' ? '/attention' : home;
 }
