@@ -1,17 +1,10 @@
 import type { ProgressRules } from '../progress/progress-rules';
 import { ruleBook } from '../progress/rule-book';
+import { absenceEntries, fixtureEntries, restrictionEntries, upkeepEntries } from './calendar-entries';
 import type { DeskAthlete } from './desk-athlete';
 import { type DeskEntry, type DeskKind, deskKinds } from './entry';
-import {
-  absenceEntries,
-  changedEntries,
-  effortEntries,
-  fixtureEntries,
-  proposalEntries,
-  restrictionEntries,
-  upkeepEntries,
-} from './other-entries';
 import { painEntries } from './pain-entries';
+import { changedEntries, effortEntries, proposalEntries } from './result-entries';
 
 /** What was seen to, or put off until a day. */
 export interface DeskMark {

@@ -22,3 +22,11 @@ export const openItems = ({ review, decided }: DeskSession): StoredProposal[] =>
 
 export const decisionsOf = (items: readonly StoredProposal[]): DeskEntry['decisions'] =>
   items.map(({ variant, name, move, rule }) => ({ variant, name, decided: move, how: rule }));
+
+/** Days without a word that want a call; days before an end that is told; weeks between tests. Common practice, no source. */
+export const deskDays = { silent: 9, ending: 7, test: 42, proposals: 14 } as const;
+
+/** Sessions that a trend shows. */
+export const shown = 6;
+
+export const isDone = ({ status }: DeskSession): boolean => status === 'done';

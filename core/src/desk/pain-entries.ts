@@ -4,10 +4,10 @@ import { isSamePlace } from '../limits/release';
 import type { StoredProposal } from '../review/stored-review';
 import type { DeskAthlete, DeskSession } from './desk-athlete';
 import type { DeskEntry } from './entry';
-import { ago, base, decisionsOf, openItems } from './facts';
+import { ago, base, decisionsOf, openItems, shown } from './facts';
 
-/** So many rises make a trend, and a trend shows so many sessions. */
-const [rises, shown] = [3, 6];
+/** So many rises make a trend. */
+const rises = 3;
 
 const reported = ({ sessions }: DeskAthlete): (DeskSession & Required<Pick<DeskSession, 'report'>>)[] =>
   sessions.filter((s): s is DeskSession & Required<Pick<DeskSession, 'report'>> => s.report !== undefined);
@@ -49,9 +49,7 @@ export function painEntries(athlete: DeskAthlete, today: string): DeskEntry[] {
   const trend = worst && trendOf(athlete, worst);
   const rising = trend !== undefined && isRising(trend.values);
   const note = report.note ? `"${report.note}"` : undefined;
-  const line =
-    worst &&
-    `${capital(partWords(worst))} ${worst.score} of 10 ${ago(session.on, today)}, ${morningWords(report, worst)}`;
+  const line = worst && `${capital(ago(session.on, today))}; ${morningWords(report, worst)}`;
   const common = {
     ...base(athlete, session.id),
     evidence: [line, note].filter((words) => words !== undefined),

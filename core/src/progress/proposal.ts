@@ -7,6 +7,8 @@ export type Move = (typeof decidedMoves)[number];
 /** What is proposed for an item next time. */
 export interface Proposal {
   move: Move;
+  /** What changes. */
+  how: string;
   /** What changes, and why. */
   rule: string;
   /** The rule that led to it, by name. */

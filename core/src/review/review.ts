@@ -39,7 +39,7 @@ export function review(
         ...{ item, block: block.kind, planned: plannedAmount(item) },
         done: session.logs.filter((log) => log.variant === item.variant),
         proposal: {
-          move: pressed[move],
+          ...{ move: pressed[move], how },
           rule: `${capital(how)}. ${why}`,
           by: rule,
           ...(move === 'refer' ? { refer: true } : {}),

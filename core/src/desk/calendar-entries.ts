@@ -1,20 +1,12 @@
-import { painLimits } from '../athlete/athlete';
-import { capital, partWords } from '../common/text';
+import { partWords } from '../common/text';
 import { daysBetween } from '../date/days';
 import { isSamePlace } from '../limits/release';
-import { type ProgressRules, ruleValue } from '../progress/progress-rules';
 import type { DeskAthlete, DeskSession } from './desk-athlete';
 import type { DeskEntry } from './entry';
-import { ago, base, decisionsOf, openItems } from './facts';
-import { moveWords } from './pain-entries';
+import { ago, base, deskDays, isDone, shown } from './facts';
 
-/** Days without a word that want a call; days before an end that is told; weeks between tests. Common practice, no source. */
-export const deskDays = { silent: 9, ending: 7, test: 42, proposals: 14 } as const;
 /** Sessions missed in a row that want a word. */
 const missedInARow = 2;
-const shown = 6;
-
-const isDone = ({ status }: DeskSession) => status === 'done';
 
 const courseOf = (sessions: readonly DeskSession[]) => ({
   values: sessions.slice(-shown).map((session) => (isDone(session) ? 1 : 0)),
@@ -51,78 +43,6 @@ export function absenceEntries(athlete: DeskAthlete, today: string): DeskEntry[]
       place: 'session',
     },
   ];
-}
-
-/** Much harder than it was planned. */
-export function effortEntries(athlete: DeskAthlete, today: string, rules?: ProgressRules): DeskEntry[] {
-  const done = athlete.sessions.filter(({ report }) => report !== undefined);
-  const last = done.at(-1);
-  if (!last?.report) return [];
-  const { effort } = last.report;
-  if (effort < last.plannedEffort + ruleValue(rules, 'effortOver') || daysBetween(last.on, today) > deskDays.proposals)
-    return [];
-  const open = openItems(last).filter((item) => item.done);
-  if (open.length === 0 && last.decided.length > 0) return [];
-  return [
-    {
-      ...base(athlete, last.id),
-      kind: 'effort',
-      key: `effort ${last.id} ${effort}`,
-      headline: `RPE ${effort} where ${last.plannedEffort} was planned`,
-      evidence: [
-        `${capital(ago(last.on, today))}, ${last.report.minutes} minutes`,
-        ...(last.report.note ? [`"${last.report.note}"`] : []),
-      ],
-      trend: {
-        values: done.slice(-shown).map(({ report }) => report?.effort ?? null),
-        of: 'session RPE',
-        limit: last.plannedEffort,
-      },
-      proposal: open.length > 0 ? moveWords(open) : 'Ask what made it so hard',
-      rule: 'effort-far-over',
-      decisions: decisionsOf(open),
-      safe: false,
-      message: 'That was harder than it was meant to be. How did you sleep, and what made it so hard?',
-      place: 'review',
-    },
-  ];
-}
-
-/** Something arrived after the coach had decided: the proposals are others now. */
-export function changedEntries(athlete: DeskAthlete, today: string): DeskEntry[] {
-  return athlete.sessions.flatMap((session): DeskEntry[] => {
-    const { decided, review, report, logsCameAt } = session;
-    if (decided.length === 0 || !review) return [];
-    const at = decided.map((one) => one.at).sort()[0] as string;
-    const late = [report?.cameAt, logsCameAt]
-      .filter((came) => came !== undefined && came > at)
-      .sort()
-      .at(-1);
-    const others = review.items.filter((item) => {
-      const was = decided.find(({ variant }) => variant === item.variant);
-      return was !== undefined && was.at < (late ?? '') && was.decided !== item.move;
-    });
-    if (late === undefined || others.length === 0) return [];
-    const sore = [...(report?.pain ?? []), ...(report?.morning ?? [])].filter(({ score }) => score > painLimits.safe);
-    return [
-      {
-        ...base(athlete, session.id),
-        kind: 'changed',
-        key: `changed ${session.id} ${late}`,
-        headline: 'Results came after you decided',
-        evidence: [
-          `Session of ${ago(session.on, today)}: ${others.length} ${others.length === 1 ? 'proposal is' : 'proposals are'} another now`,
-          ...(sore.length > 0 ? [`Pain: ${sore.map((p) => `${partWords(p)} ${p.score}`).join(', ')}`] : []),
-        ],
-        proposal: moveWords(others),
-        rule: others[0]?.by ?? 'effort-near-plan',
-        decisions: decisionsOf(others),
-        safe: false,
-        message: 'Your results came in late. Anything I should know before your next session?',
-        place: 'review',
-      },
-    ];
-  });
 }
 
 /** Restrictions that end, or have ended without a release. */
@@ -195,7 +115,7 @@ export function upkeepEntries(athlete: DeskAthlete, today: string): DeskEntry[] 
             ...base(athlete),
             kind: 'test',
             key: `test ${athlete.lastTest ?? 'never'}`,
-            headline: since === undefined ? 'Never tested' : `Last test ${Math.round(since / 7)} weeks ago`,
+            headline: since === undefined ? 'No test yet' : `Last test ${Math.round(since / 7)} weeks ago`,
             evidence: [
               since === undefined
                 ? `${done.length} sessions done on estimates alone`
@@ -232,47 +152,3 @@ export function upkeepEntries(athlete: DeskAthlete, today: string): DeskEntry[] 
       : [];
   return [...tests, ...links];
 }
-
-/** What is left to decide of results of late, where nothing else has come up in them. */
-export function proposalEntries(athlete: DeskAthlete, today: string, taken: ReadonlySet<string>): DeskEntry[] {
-  const done = athlete.sessions.filter((s) => isDone(s) && daysBetween(s.on, today) <= deskDays.proposals);
-  // What was decided of a later session is decided of this one too.
-  const session = done.at(-1);
-  if (!session?.report || taken.has(session.id)) return [];
-  const open = openItems(session).filter((item) => item.done);
-  if (open.length === 0) return [];
-  const { effort, minutes, pain, note } = session.report;
-  const safe =
-    open.every(({ move }) => move === 'up' || move === 'same') &&
-    pain.every(({ score }) => score <= painLimits.safe) &&
-    !note &&
-    effort <= session.plannedEffort + 1;
-  return [
-    {
-      ...base(athlete, session.id),
-      kind: 'proposals',
-      key: `proposals ${session.id} ${open.length} ${session.review?.sets ?? 0}`,
-      headline: moveWords(open),
-      evidence: [
-        `${capital(ago(session.on, today))}, ${minutes} minutes at RPE ${effort}, ${session.plannedEffort} planned`,
-        ...(note ? [`"${note}"`] : []),
-      ],
-      trend: {
-        values: athlete.sessions
-          .filter(({ report }) => report)
-          .slice(-shown)
-          .map(({ report }) => report?.effort ?? null),
-        of: 'session RPE',
-        limit: session.plannedEffort,
-      },
-      proposal: open.map(({ name, move, rule }) => `${name}: ${moveOne[move]} (${rule})`).join('\n'),
-      rule: open.find(({ move }) => move !== 'same')?.by ?? open[0]?.by ?? 'effort-near-plan',
-      decisions: decisionsOf(open),
-      safe,
-      message: 'Well done. The next session goes on from here.',
-      place: 'review',
-    },
-  ];
-}
-
-const moveOne = { up: 'progress', same: 'hold', down: 'regress', stop: 'stop' } as const;
