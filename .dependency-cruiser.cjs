@@ -37,6 +37,7 @@ const layers = [
   'season/scheduler',
   'season/periodisation',
   'season/plan',
+  'report',
   'formats',
 ];
 
@@ -52,6 +53,7 @@ const webLayers = [
   'library',
   'session',
   'season',
+  'report',
   'attention',
   'squad',
   'care',

@@ -160,6 +160,7 @@ export function everyRoute({ club, session, ...there }: Laid): Record<string, Ro
       body: { variant: 'push-up', decided: 'same' },
       opensTo: 'owner',
     },
+    'GET /weeks': { path: '/weeks', opensTo: 'everyone-own' },
     'GET /desk': { path: '/desk', opensTo: 'everyone-own' },
     'POST /desk/decisions': {
       path: '/desk/decisions',

@@ -39,6 +39,14 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('./capacity/CapacityView')).CapacityView }),
       },
       {
+        path: 'athletes/:athleteId/progress',
+        lazy: async () => ({ Component: (await import('./report/ProgressView')).ProgressView }),
+      },
+      {
+        path: 'weeks',
+        lazy: async () => ({ Component: (await import('./report/SquadWeeksView')).SquadWeeksView }),
+      },
+      {
         path: 'athletes/:athleteId/season',
         lazy: async () => ({ Component: (await import('./season/SeasonView')).SeasonView }),
       },

@@ -4,16 +4,20 @@ import { isDay } from '@tropaeum/core/formats/days';
 import { mayStand, offeredRules, type ProgressRules } from '@tropaeum/core/progress/progress-rules';
 import { decidedMoves, type Move } from '@tropaeum/core/progress/proposal';
 import { isGuarded, ruleBook, ruleValues } from '@tropaeum/core/progress/rule-book';
+import { reportWeeks } from '@tropaeum/core/report/report-input';
+import { againstUsual, mondaysTo, nextPeak } from '@tropaeum/core/report/squad-weeks';
 import * as yup from 'yup';
 import type { Transaction } from '../database/database';
 import { HttpError, notFound, validationFailed } from '../middleware/http-error';
 import type { SignedIn } from '../middleware/middleware';
 import { idFrom, uuid, validated } from '../middleware/validated';
 import { changeClub, clubSettings } from '../store/accounts';
-import { athleteById } from '../store/athletes';
+import { allAthletes, athleteById } from '../store/athletes';
 import { deskAthletes, marksOf, pastDecisions, putAway, reviewsForSessions, takeBack } from '../store/desk';
 import { addMessage, markDelivered } from '../store/messages';
 import { type DecisionRow, decideAll, decisionsOf, undecide } from '../store/results';
+import { allOwnSeasons, seasonsOfSquads, withOwn } from '../store/seasons';
+import { weeksOfEverybody } from '../store/squad-weeks';
 import { refuseWithoutConsent } from './consent-states';
 import { personOf, type Services } from './context';
 
@@ -196,6 +200,34 @@ export function deskRoutes({ database, messages, now, today, log }: Services): R
     const { entries } = validated(markList, ctx.request.body);
     await database.asPerson(personOf(ctx), (tx) => takeBack(tx, entries));
     ctx.status = 204;
+  });
+
+  /** How the weeks of everybody went, whose last one was not as usual, and who is to peak when. */
+  router.get('/weeks', async (ctx) => {
+    ctx.body = await database.asPerson(personOf(ctx), async (tx) => {
+      const mondays = mondaysTo(today(), reportWeeks);
+      const weeks = await weeksOfEverybody(tx, mondays[0] as string, today());
+      const athletes = await allAthletes(tx);
+      const squadIds = [...new Set(athletes.map(({ squadId }) => squadId))];
+      const seasons = new Map((await seasonsOfSquads(tx, squadIds)).map((season, i) => [squadIds[i], season]));
+      const own = await allOwnSeasons(tx);
+      return {
+        mondays,
+        athletes: athletes.map(({ id, name, squadId }) => {
+          const mine = weeks.get(id) ?? [];
+          const all = mondays.map(
+            (from) => mine.find((week) => week.from === from) ?? { from, sent: 0, done: 0, load: 0, pain: null },
+          );
+          const [squad, ownSeason] = [seasons.get(squadId), own.get(id)];
+          const season = squad && ownSeason ? withOwn(squad, ownSeason, today()) : squad;
+          return {
+            ...{ id, name, squadId, weeks: all },
+            usual: againstUsual(all) ?? null,
+            peak: (season && nextPeak(season, today())) ?? null,
+          };
+        }),
+      };
+    });
   });
 
   router.put('/progress-rules', async (ctx) => {

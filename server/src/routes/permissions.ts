@@ -70,6 +70,7 @@ export const routeRules: Readonly<Record<string, Rule>> = {
   'POST /sessions/:id/decisions': { needs: 'write' },
 
   'GET /desk': { needs: 'read', reads: 'desk' },
+  'GET /weeks': { needs: 'read', reads: 'squad weeks' },
   'POST /desk/decisions': { needs: 'write' },
   'POST /desk/marks': { needs: 'write' },
   'POST /desk/marks/removal': { needs: 'write' },

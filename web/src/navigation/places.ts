@@ -11,7 +11,7 @@ export interface Place {
 /** The main places, in their order; the season is that of the squad or athlete that is open. */
 export const placesFor = (season: string | undefined): Place[] => [
   { name: 'Attention', key: 'a', to: '/attention', within: /^\/returned\// },
-  { name: 'Squads', key: 'q', to: '/', within: /^\/(athletes\/[^/]+(\/ability)?$|sessions\/)/ },
+  { name: 'Squads', key: 'q', to: '/', within: /^\/(athletes\/[^/]+(\/(ability|progress))?$|sessions\/|weeks)/ },
   ...(season ? [{ name: 'Season', key: 's', to: season, within: /^\/(seasons\/|athletes\/[^/]+\/season)/ }] : []),
   { name: 'Library', key: 'l', to: '/library', within: /^\/library\// },
   { name: 'Sports', key: 'p', to: '/demands', within: /^\/demands/ },

@@ -2,7 +2,7 @@ import { ageOn, daysBetween } from '@tropaeum/core/date/days';
 import { standingOf } from '@tropaeum/core/limits/restriction';
 import { restrictionWords } from '@tropaeum/core/limits/verdict';
 import { sessionLoad } from '@tropaeum/core/load/session-load';
-import { ListPlus, Search, UserPlus } from 'lucide-react';
+import { ChartNoAxesGantt, ListPlus, Search, UserPlus } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useNavigate, useOutletContext } from 'react-router';
@@ -112,7 +112,10 @@ export function SquadView() {
           </p>
         </div>
         <div className="flex gap-2">
-          <label className="relative w-72">
+          <Link to="/weeks" className="key">
+            <ChartNoAxesGantt size={16} /> Over time
+          </Link>
+          <label className="relative w-64">
             <span className="sr-only">Find an athlete</span>
             <Search size={16} className="absolute top-2 left-2 text-quiet" />
             <input

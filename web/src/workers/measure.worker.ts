@@ -15,6 +15,8 @@ import type { LoadOption } from '@tropaeum/core/kit/load-option';
 import { sameStimulus } from '@tropaeum/core/kit/same-stimulus';
 import { examplesUnder, type LimitExamples } from '@tropaeum/core/limits/examples';
 import { type Restriction, standingOf } from '@tropaeum/core/limits/restriction';
+import { type AthleteReport, athleteReport } from '@tropaeum/core/report/athlete-report';
+import type { ReportInput } from '@tropaeum/core/report/report-input';
 import type { Brief } from '@tropaeum/core/session/brief/brief';
 import { expose } from 'comlink';
 
@@ -99,6 +101,11 @@ const measurer = {
   limitExamples(restriction: Restriction, date: string, most: number): LimitExamples | undefined {
     const standing = standingOf(restriction, date);
     return standing && examplesUnder(catalogueOf([]).all, standing, most);
+  },
+
+  /** How an athlete has got on. */
+  report(input: ReportInput): AthleteReport {
+    return athleteReport(input);
   },
 
   /** What else of this athlete's kit loads the joints alike. */

@@ -1,7 +1,7 @@
 import { ageOn } from '@tropaeum/core/date/days';
 import { labelAmong } from '@tropaeum/core/season/scheduler/day';
 import type { Context } from '@tropaeum/core/session/context/context';
-import { Dumbbell, Printer, Send, Users } from 'lucide-react';
+import { ChartLine, Dumbbell, Printer, Send, Users } from 'lucide-react';
 import { Link } from 'react-router';
 import type { ListedSession } from '../../api/types';
 import type { SaveState } from '../../saving/debounced-saver';
@@ -70,6 +70,9 @@ export function SessionBar({ athleteId, name, context, save, lastDone, sending, 
           title="Capacity and equipment (b)"
         >
           <Dumbbell size={16} />
+        </Link>
+        <Link to={`/athletes/${athleteId}/progress`} className="key key-plain" aria-label="Progress" title="Progress">
+          <ChartLine size={16} />
         </Link>
         <UndoKeys past={session.past} future={session.future} undo={session.undo} redo={session.redo} />
         {draft && stored && (
