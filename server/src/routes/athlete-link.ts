@@ -12,7 +12,7 @@ import { moment, uuid, validated } from '../middleware/validated';
 import { unitsOf } from '../store/accounts';
 import { athleteById, restrictionOf } from '../store/athletes';
 import { lacksConsent } from '../store/consents';
-import { addMorning, addReport, logsOf, reportsOf } from '../store/results';
+import { addMorning, addReport, logsOf, morningToAsk, reportsOf } from '../store/results';
 import { seasonOfAthlete } from '../store/seasons';
 import { bringUpToDate, type SessionRow, sessionById, sessionToDo } from '../store/sessions';
 import { weekFrom } from './athlete-week';
@@ -159,6 +159,7 @@ export function athleteLinkRoutes({ database, today, now, linkRate, publicUrl }:
           ...(reserve === null ? {} : { reserve }),
         })),
         reported: reports.length > 0,
+        morning: consents ? ((await morningToAsk(tx, athlete_id, today())) ?? null) : null,
       };
     });
   });

@@ -1,6 +1,7 @@
 import type { PainReport } from '@tropaeum/core/athlete/athlete';
 import type { LoggedSet } from '@tropaeum/core/athlete/logged-set';
-import { and, eq, inArray, sql } from 'drizzle-orm';
+import { dayAfter } from '@tropaeum/core/date/days';
+import { and, desc, eq, gte, inArray, lt, sql } from 'drizzle-orm';
 import type { Transaction } from '../database/database';
 import { decisions, sessionReports, sessions, setLogs } from '../database/schema';
 
@@ -106,4 +107,23 @@ export async function decideAll(tx: Transaction, all: readonly NewDecision[]): P
 export async function undecide(tx: Transaction, sessionId: string, variants: readonly string[]): Promise<void> {
   if (variants.length === 0) return;
   await tx.delete(decisions).where(and(eq(decisions.sessionId, sessionId), inArray(decisions.variant, [...variants])));
+}
+
+/** A morning further back than this is not remembered, days. */
+const morningDays = 3;
+
+/** The latest session whose next morning has come and has not been told of; nothing where it is long ago. */
+export async function morningToAsk(tx: Transaction, athleteId: string, today: string) {
+  const [latest] = await tx
+    .select({ sessionId: sessions.id, on: sessions.on, pain: sessionReports.pain, morning: sessionReports.morning })
+    .from(sessions)
+    .innerJoin(sessionReports, eq(sessionReports.sessionId, sessions.id))
+    .where(
+      and(eq(sessions.athleteId, athleteId), lt(sessions.on, today), gte(sessions.on, dayAfter(today, -morningDays))),
+    )
+    .orderBy(desc(sessions.on))
+    .limit(1);
+  if (!latest || latest.morning !== null) return undefined;
+  const { morning: _, ...asked } = latest;
+  return asked;
 }

@@ -4,15 +4,17 @@ import { laidOut } from '@tropaeum/core/kit/equipment-list';
 import type { Told } from '@tropaeum/core/limits/athlete-notice';
 import { amountWords } from '@tropaeum/core/session/plan/amount-words';
 import { nextStep, stepsOf } from '@tropaeum/core/session/player/steps';
-import { useEffect, useMemo, useState } from 'react';
+import { type ReactNode, useEffect, useMemo, useState } from 'react';
 import { useParams } from 'react-router';
 import { dayName } from '../ui/days';
 import { Figure } from '../ui/Figure';
 import { shownInUnits } from '../ui/units';
 import { blockWords, leftWords, takes } from '../ui/words';
 import { Finish } from './Finish';
+import { Morning } from './Morning';
 import type { LinkAnswer } from './offline-db';
 import { Player } from './Player';
+import { RedFlags } from './RedFlags';
 import { useLink } from './use-link';
 
 /** The next days with their labels: what is laid, and when there is a fixture. */
@@ -40,10 +42,19 @@ function Week({ week }: { week: LinkAnswer['week'] }) {
   );
 }
 
-function Quiet({ title, children, week }: { title: string; children?: string; week?: LinkAnswer['week'] }) {
+interface QuietProps {
+  title: string;
+  children?: string;
+  week?: LinkAnswer['week'];
+  /** What is asked before anything else. */
+  first?: ReactNode;
+}
+
+function Quiet({ title, children, week, first }: QuietProps) {
   return (
     <main data-theme="dark" className="grid min-h-dvh content-center bg-paper px-6 text-ink">
-      <p className="head text-2xl">{title}</p>
+      {first}
+      <p className="head mt-4 text-2xl">{title}</p>
       {children && <p className="mt-2 text-lg text-quiet">{children}</p>}
       <Week week={week} />
     </main>
@@ -72,7 +83,8 @@ function Limits({ limits }: { limits: readonly Told[] }) {
 export function AthletePage() {
   const { token = '' } = useParams();
   const link = useLink(token);
-  const [place, setPlace] = useState<'home' | 'floor' | 'finish'>('home');
+  const [place, setPlace] = useState<'home' | 'floor' | 'finish' | 'wrong'>('home');
+  const [begun, setBegun] = useState('');
   const { answer } = link;
   useEffect(() => {
     registerSW({ immediate: true });
@@ -93,7 +105,11 @@ export function AthletePage() {
     );
   if (!session)
     return (
-      <Quiet title={`Nothing for today, ${first}.`} week={answer.week}>
+      <Quiet
+        title={`Nothing for today, ${first}.`}
+        week={answer.week}
+        first={link.morning && <Morning asked={link.morning} onAnswer={(pain) => void link.answerMorning(pain)} />}
+      >
         {link.closed ?? 'Your coach has not sent a session yet. Rest is training too.'}
       </Quiet>
     );
@@ -108,6 +124,16 @@ export function AthletePage() {
   const sets = steps.filter((s) => s.kind === 'work').length;
   const allDone = nextStep(steps, keys) >= steps.length;
 
+  if (place === 'wrong')
+    return (
+      <RedFlags
+        onBack={() => setPlace('home')}
+        onEnd={(note) => {
+          setBegun(note);
+          setPlace('finish');
+        }}
+      />
+    );
   if (place === 'floor' && !allDone) {
     return (
       <Player
@@ -121,7 +147,9 @@ export function AthletePage() {
     );
   }
   if (place === 'finish' || (place === 'floor' && allDone))
-    return <Finish link={link} steps={steps} onBack={() => setPlace('home')} onDone={() => setPlace('home')} />;
+    return (
+      <Finish link={link} steps={steps} begun={begun} onBack={() => setPlace('home')} onDone={() => setPlace('home')} />
+    );
 
   const label = session.label === '-' ? undefined : session.label;
   const started = keys.size > 0;
@@ -168,6 +196,7 @@ export function AthletePage() {
           </ul>
         </details>
       )}
+      {link.morning && <Morning asked={link.morning} onAnswer={(pain) => void link.answerMorning(pain)} />}
       {plan.limits && <Limits limits={plan.limits} />}
       {plan.notes && plan.notes.length > 0 && <p className="mt-3 px-5 text-quiet">{plan.notes.join(' ')}</p>}
       <ol className="mt-4">
@@ -214,6 +243,15 @@ export function AthletePage() {
         Stop if pain is sharp or gets worse. Dizzy, chest pain or unusually out of breath: stop and get help.{' '}
         {plan.checks.some((c) => c.id === 'minor') && 'Have an adult nearby.'}
       </p>
+      {!link.reported && (
+        <button
+          type="button"
+          className="mx-5 mt-2 h-12 border border-oxide px-4 text-lg text-oxide"
+          onClick={() => setPlace('wrong')}
+        >
+          Something is wrong
+        </button>
+      )}
       {!link.reported && (
         <div className="fixed inset-x-0 bottom-0 flex gap-3 border-t border-edge bg-paper px-5 py-4">
           {started && (

@@ -1,8 +1,7 @@
-import { regions } from '@tropaeum/core/exercise/model/vocabulary';
+import { redFlagIn } from '@tropaeum/core/progress/note-signs';
 import type { Step } from '@tropaeum/core/session/player/steps';
 import { useState } from 'react';
-import { words } from '../ui/words';
-import type { StoredReport } from './offline-db';
+import { type Pain, PainFields, Scale } from './PainFields';
 import type { LinkSession } from './use-link';
 
 const effortWords = [
@@ -19,31 +18,11 @@ const effortWords = [
   'all I had',
 ];
 
-type Pain = StoredReport['pain'][number];
-
-function Scale({ label, value, onValue }: { label: string; value: number | undefined; onValue: (v: number) => void }) {
-  return (
-    <div role="radiogroup" aria-label={label} className="mt-2 grid grid-cols-11 gap-1">
-      {Array.from({ length: 11 }, (_, n) => (
-        <button
-          key={n}
-          type="button"
-          role="radio"
-          aria-checked={value === n}
-          aria-label={`${label} ${n}`}
-          className={`head h-11 text-lg ${value === n ? 'bg-bronze text-paper' : 'bg-lit'}`}
-          onClick={() => onValue(n)}
-        >
-          {n}
-        </button>
-      ))}
-    </div>
-  );
-}
-
 interface FinishProps {
   link: LinkSession;
   steps: readonly Step[];
+  /** What the note begins with. */
+  begun: string;
   onBack: () => void;
   onDone: () => void;
 }
@@ -56,10 +35,11 @@ function minutesOf(link: LinkSession): number {
 }
 
 /** Effort, pain, a word to the coach: thirty seconds, then done. */
-export function Finish({ link, steps, onBack, onDone }: FinishProps) {
+export function Finish({ link, steps, begun, onBack, onDone }: FinishProps) {
   const [effort, setEffort] = useState<number>();
   const [pain, setPain] = useState<Pain[]>([]);
-  const [note, setNote] = useState('');
+  const [note, setNote] = useState(begun);
+  const warning = redFlagIn(note);
   const items = [
     ...new Map(steps.flatMap((s) => (s.kind === 'work' ? [[s.item.variant, s.item] as const] : []))).values(),
   ];
@@ -82,57 +62,7 @@ export function Finish({ link, steps, onBack, onDone }: FinishProps) {
       </p>
       <Scale label="How hard" value={effort} onValue={setEffort} />
       <p className="label mt-6 text-[0.85rem]">Pain anywhere?</p>
-      {pain.map((p, i) => (
-        <div key={p.region} className="mt-2 border-l-4 border-oxide pl-3">
-          <div className="flex items-center justify-between">
-            <b className="text-lg">{words(p.region)}</b>
-            <span className="flex gap-1">
-              {(['left', 'right'] as const).map((side) => (
-                <button
-                  key={side}
-                  type="button"
-                  aria-pressed={p.side === side}
-                  className={`h-10 px-3 ${p.side === side ? 'bg-bronze text-paper' : 'bg-lit'}`}
-                  onClick={() => setPain(pain.map((q, k) => (k === i ? { ...q, side } : q)))}
-                >
-                  {side}
-                </button>
-              ))}
-              <button
-                type="button"
-                className="h-10 px-3"
-                aria-label={`No pain in the ${words(p.region)}`}
-                onClick={() => setPain(pain.filter((_, k) => k !== i))}
-              >
-                ×
-              </button>
-            </span>
-          </div>
-          <Scale
-            label={`Pain in the ${words(p.region)}`}
-            value={p.score}
-            onValue={(score) => setPain(pain.map((q, k) => (k === i ? { ...q, score } : q)))}
-          />
-          {p.score > 5 && (
-            <p className="mt-1 text-oxide">That is a lot. Do not train it any more and have it looked at.</p>
-          )}
-        </div>
-      ))}
-      <select
-        aria-label="Where it hurts"
-        className="field mt-2 h-12 text-lg"
-        value=""
-        onChange={(e) => e.target.value && setPain([...pain, { region: e.target.value as Pain['region'], score: 3 }])}
-      >
-        <option value="">{pain.length ? 'Somewhere else …' : 'No pain (choose where, if any)'}</option>
-        {regions
-          .filter((r) => !pain.some((p) => p.region === r))
-          .map((r) => (
-            <option key={r} value={r}>
-              {words(r)}
-            </option>
-          ))}
-      </select>
+      <PainFields pain={pain} onPain={setPain} />
       <label className="label mt-6 block text-[0.85rem]" htmlFor="note">
         Message to your coach
       </label>
@@ -143,6 +73,11 @@ export function Finish({ link, steps, onBack, onDone }: FinishProps) {
         maxLength={1000}
         onChange={(e) => setNote(e.target.value)}
       />
+      {warning && (
+        <p role="alert" className="mt-2 border-l-4 border-oxide pl-3 text-lg text-oxide">
+          {warning}
+        </p>
+      )}
       <details className="mt-5">
         <summary className="label cursor-pointer text-[0.85rem]">What you did, with notes on exercises</summary>
         {items.map((item) => {

@@ -26,6 +26,8 @@ export interface LinkAnswer {
   } | null;
   logs: Omit<LoggedSet, 'note' | 'doneAt'>[];
   reported: boolean;
+  /** The session before, whose next morning nobody has told of yet; a copy of before has none. */
+  morning?: { sessionId: string; on: string; pain: StoredReport['pain'] } | null;
 }
 
 /** A logged set with what the phone needs to send it. */
@@ -52,6 +54,15 @@ export interface StoredReport {
   refused?: string;
 }
 
+/** How the morning after a session was. */
+export interface StoredMorning {
+  sessionId: string;
+  token: string;
+  pain: StoredReport['pain'];
+  waiting: 0 | 1;
+  refused?: string;
+}
+
 interface KeptAnswer {
   token: string;
   answer: LinkAnswer;
@@ -62,6 +73,7 @@ export const phone = new Dexie('tropaeum') as Dexie & {
   answers: EntityTable<KeptAnswer, 'token'>;
   sets: EntityTable<StoredSet, 'key'>;
   reports: EntityTable<StoredReport, 'sessionId'>;
+  mornings: EntityTable<StoredMorning, 'sessionId'>;
 };
 phone.version(1).stores({ answers: 'token', sets: 'key, sessionId, waiting', reports: 'sessionId, waiting' });
 phone.version(2).stores({
@@ -69,6 +81,8 @@ phone.version(2).stores({
   sets: 'key, sessionId, waiting, [token+waiting]',
   reports: 'sessionId, waiting, [token+waiting]',
 });
+
+phone.version(3).stores({ mornings: 'sessionId, waiting, [token+waiting]' });
 
 /** What waits under older links of the same athlete goes by the one that was opened last: a new link ends the one before. */
 export async function takeUpOlderLinks(token: string, { athlete }: LinkAnswer): Promise<void> {
@@ -78,7 +92,8 @@ export async function takeUpOlderLinks(token: string, { athlete }: LinkAnswer): 
       (kept.answer.athlete.id ? kept.answer.athlete.id === athlete.id : kept.answer.athlete.name === athlete.name),
   );
   for (const { token: old } of older) {
-    await phone.transaction('rw', phone.sets, phone.reports, phone.answers, async () => {
+    await phone.transaction('rw', phone.sets, phone.reports, phone.mornings, phone.answers, async () => {
+      await phone.mornings.where({ token: old, waiting: 1 }).modify({ token });
       await phone.sets.where({ token: old, waiting: 1 }).modify({ token });
       await phone.reports.where({ token: old, waiting: 1 }).modify({ token });
       await phone.answers.delete(old);

@@ -1,5 +1,5 @@
 import { ApiError, ask } from '../api/client';
-import { phone, type StoredReport, type StoredSet } from './offline-db';
+import { phone, type StoredMorning, type StoredReport, type StoredSet } from './offline-db';
 
 const batch = 100;
 let running: Promise<void> | undefined;
@@ -30,7 +30,7 @@ const isAsSent = (now: StoredSet | undefined, sent: StoredSet) =>
   now !== undefined && now.amount === sent.amount && now.reserve === sent.reserve && now.note === sent.note;
 
 /** Waits no more; one that was taken loses the words of an earlier refusal. */
-const cameTo = (refused?: string) => (entry: StoredSet | StoredReport) => {
+const cameTo = (refused?: string) => (entry: StoredSet | StoredReport | StoredMorning) => {
   entry.waiting = 0;
   if (refused === undefined) delete entry.refused;
   else entry.refused = refused;
@@ -63,13 +63,19 @@ async function sendSets(token: string, sets: readonly StoredSet[]): Promise<void
   }
 }
 
-async function sendReport(token: string, { token: _, waiting, refused, ...report }: StoredReport): Promise<void> {
+/** Sends what is said once of a session; what is refused is set aside with the words of the refusal. */
+async function sendOnce(
+  token: string,
+  what: 'report' | 'morning',
+  { token: _, waiting, refused, ...entry }: StoredReport | StoredMorning,
+): Promise<void> {
+  const kept = () => phone[what === 'report' ? 'reports' : 'mornings'].where({ sessionId: entry.sessionId });
   try {
-    await ask(`/link/${token}/report`, 'POST', report);
-    await phone.reports.where({ sessionId: report.sessionId }).modify(cameTo());
+    await ask(`/link/${token}/${what}`, 'POST', entry);
+    await kept().modify(cameTo());
   } catch (error) {
     if (!(error instanceof ApiError) || isPassing(error) || closes(error)) throw error;
-    if (error.status < 500) await phone.reports.where({ sessionId: report.sessionId }).modify(cameTo(wordsOf(error)));
+    if (error.status < 500) await kept().modify(cameTo(wordsOf(error)));
   }
 }
 
@@ -81,7 +87,10 @@ async function sendAll(token: string): Promise<void> {
       const ofSession = sets.filter((s) => s.sessionId === sessionId);
       for (let i = 0; i < ofSession.length; i += batch) await sendSets(token, ofSession.slice(i, i + batch));
     }
-    for (const report of await phone.reports.where({ token, waiting: 1 }).toArray()) await sendReport(token, report);
+    for (const report of await phone.reports.where({ token, waiting: 1 }).toArray())
+      await sendOnce(token, 'report', report);
+    for (const morning of await phone.mornings.where({ token, waiting: 1 }).toArray())
+      await sendOnce(token, 'morning', morning);
   } catch (error) {
     if (error instanceof ApiError && error.retryAfter) notBefore = Date.now() + error.retryAfter * 1000;
     throw error;
@@ -108,7 +117,8 @@ function run(token: string): Promise<void> {
 /** Sets and reports of this link that have not gone yet. */
 export async function pendingOf(token: string): Promise<number> {
   const ofThisLink = { token, waiting: 1 };
-  return (await phone.sets.where(ofThisLink).count()) + (await phone.reports.where(ofThisLink).count());
+  const counts = [phone.sets, phone.reports, phone.mornings].map((kept) => kept.where(ofThisLink).count());
+  return (await Promise.all(counts)).reduce((a, b) => a + b, 0);
 }
 
 /** What of a session the server has not taken, with its words, each once. */

@@ -23,6 +23,9 @@ export interface LinkSession {
   logSet: (step: Extract<Step, { kind: 'work' }>, amount: number, reserve?: number) => Promise<void>;
   note: (key: string, note: string) => Promise<void>;
   report: (report: Omit<StoredReport, 'token' | 'sessionId' | 'waiting'>) => Promise<void>;
+  /** The morning that is asked about, until it has been answered on this phone. */
+  morning: LinkAnswer['morning'];
+  answerMorning: (pain: StoredReport['pain']) => Promise<void>;
 }
 
 /** Sets the server knows of and this phone does not: logged on another phone, or before its memory was cleared. */
@@ -54,6 +57,7 @@ export function useLink(token: string): LinkSession {
   const [refused, setRefused] = useState<LinkSession['refused']>({ count: 0, words: [] });
   const [closed, setClosed] = useState<string>();
   const [reported, setReported] = useState(false);
+  const [answered, setAnswered] = useState<string>();
   const sessionId = answer?.session?.id;
   const take = useCallback((given: LinkAnswer) => {
     setUnits(given.units);
@@ -72,6 +76,8 @@ export function useLink(token: string): LinkSession {
   useEffect(() => {
     const load = async () => {
       const kept = await phone.answers.get(token);
+      // What was answered here and has not gone is not asked again.
+      for (const { sessionId: one } of await phone.mornings.toArray()) setAnswered(one);
       if (kept) take(kept.answer);
       try {
         const fresh = await ask<LinkAnswer>(`/link/${token}`);
@@ -152,6 +158,14 @@ export function useLink(token: string): LinkSession {
       if (!sessionId) return;
       await phone.sets.update(key, { note: note.slice(0, 500), waiting: 1 });
       await reread(sessionId);
+    },
+    morning: answer?.morning?.sessionId === answered ? null : answer?.morning,
+    async answerMorning(pain) {
+      const asked = answer?.morning?.sessionId;
+      if (!asked) return;
+      await phone.mornings.put({ sessionId: asked, token, pain, waiting: 1 });
+      setAnswered(asked);
+      await sendNow(sessionId ?? '');
     },
     async report(given) {
       if (!sessionId) return;

@@ -1,0 +1,37 @@
+import { useState } from 'react';
+import { dayName } from '../ui/days';
+import type { LinkAnswer } from './offline-db';
+import { type Pain, PainFields } from './PainFields';
+
+/** The morning after: one tap when all is well, else where and how much. */
+export function Morning({
+  asked,
+  onAnswer,
+}: {
+  asked: NonNullable<LinkAnswer['morning']>;
+  onAnswer: (pain: Pain[]) => void;
+}) {
+  const [pain, setPain] = useState<Pain[]>(asked.pain.map((one) => ({ ...one, score: Math.max(1, one.score) })));
+  const [open, setOpen] = useState(asked.pain.length > 0);
+  return (
+    <section aria-label="The morning after" className="mx-5 mt-4 border-l-4 border-bronze bg-sheet px-3 py-3">
+      <p className="text-lg">
+        <b>Since {dayName(asked.on)}: how was the next morning?</b>
+      </p>
+      {open && <PainFields pain={pain} onPain={setPain} />}
+      <div className="mt-3 grid grid-cols-2 gap-2">
+        <button type="button" className="h-12 bg-lit text-lg" onClick={() => onAnswer([])}>
+          No pain, not stiff
+        </button>
+        <button
+          type="button"
+          className="h-12 bg-lit text-lg disabled:opacity-40"
+          disabled={open && pain.length === 0}
+          onClick={() => (open ? onAnswer(pain) : setOpen(true))}
+        >
+          {open ? 'Send' : 'Something hurt'}
+        </button>
+      </div>
+    </section>
+  );
+}
