@@ -8,6 +8,7 @@ import { AuditTrail } from './AuditTrail';
 import { ClubSettings } from './ClubSettings';
 import { LinkSettings } from './LinkSettings';
 import { PeopleSettings } from './PeopleSettings';
+import { ProgressionSettings } from './ProgressionSettings';
 import { RetentionSettings } from './RetentionSettings';
 import { RulesSettings } from './RulesSettings';
 import { SignIns } from './SignIns';
@@ -28,6 +29,7 @@ const parts: readonly Part[] = [
   { id: 'squads', name: 'Squads', needs: 'delete', Page: SquadSettings },
   { id: 'people', name: 'People', needs: 'people', Page: PeopleSettings },
   { id: 'rules', name: 'House rules', needs: 'club', Page: RulesSettings },
+  { id: 'progression', name: 'Progression', needs: 'write', Page: ProgressionSettings },
   { id: 'links', name: 'Links', needs: 'send', Page: LinkSettings },
   { id: 'retention', name: 'Retention', needs: 'club', Page: RetentionSettings },
   { id: 'audit', name: 'Audit trail', needs: 'audit', Page: AuditTrail },

@@ -15,6 +15,7 @@ import { RegionBody } from './RegionBody';
 import { AskForRelease, ReleaseFields, releaseFrom } from './ReleaseFields';
 import { Examples, useExamples } from './RestrictionExamples';
 import { Meaning } from './RestrictionMeaning';
+import { ReturnPlanChoice } from './ReturnPlanChoice';
 
 interface RestrictionDialogProps {
   /** What is changed; a new one when left out. */
@@ -128,6 +129,16 @@ export function RestrictionDialog({
                   <RegionBody region={shown.region} side={shown.side ?? 'both'} severity={shown.severity} high={300} />
                   <Meaning restriction={shown} date={date} as={as} />
                 </div>
+              )}
+              {as === 'physio' && shown && !lifting && (
+                <ReturnPlanChoice
+                  key={shown.region}
+                  restriction={shown}
+                  onTake={(stage, exit) => {
+                    setText(writeRestrictionText({ ...shown, stage: stage as NonNullable<Restriction['stage']> }));
+                    setCriteria(exit);
+                  }}
+                />
               )}
               {(as === 'physio' || criteria) && (
                 <label className="mt-3 block">
