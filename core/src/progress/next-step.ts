@@ -128,6 +128,16 @@ function heavier(facts: Facts): Step {
 export function nextStep(facts: Facts, { small = false } = {}): Step {
   const { given, planned, fast, impact, last } = facts;
   const { dose, load } = given.item;
+  // A set that was taken out comes back before anything else is added.
+  const had = Math.max(0, ...facts.sessions.map(({ raw }) => raw.planned?.sets ?? 0));
+  if (had > dose.sets) {
+    const sets = dose.sets + 1;
+    return {
+      how: `${sets} × ${planned} instead of ${dose.sets} × ${planned}`,
+      next: { sets },
+      why: 'The set that was taken out comes back first.',
+    };
+  }
   const means = load.with ?? '';
   if (dose.rangeCm && (last.raw.rangeCm ?? 0) >= dose.rangeCm[1])
     return {
