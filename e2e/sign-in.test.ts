@@ -10,7 +10,7 @@ test('a wrong password says so and keeps what was typed', async ({ page }) => {
   await expect(page.getByLabel('E-mail')).toHaveValue(coach.email);
   await page.getByLabel('Password').fill(coach.password);
   await page.getByRole('button', { name: 'Sign in' }).click();
-  await expect(page.getByRole('heading', { name: 'Squads' })).toBeVisible();
+  await expect(page.getByRole('heading', { level: 1, name: 'Attention' })).toBeVisible();
 });
 
 test('nobody sees the desk without signing in; a worn-out link says what to do', async ({ page }) => {

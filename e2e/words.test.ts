@@ -24,8 +24,8 @@ test('no view of the built pages holds a struck word', async ({ page }) => {
   await signIn(page);
   await expectPlain(page);
   for (const place of [
-    ...['/library', '/library/bent-row', '/demands', '/outbox'],
-    ...['account', 'sign-ins', 'club', 'squads', 'people', 'rules', 'links', 'retention', 'audit'].map(
+    ...['/attention', '/weeks', '/library', '/library/bent-row', '/demands', '/outbox'],
+    ...['account', 'sign-ins', 'club', 'squads', 'people', 'rules', 'progression', 'links', 'retention', 'audit'].map(
       (part) => `/settings/${part}`,
     ),
   ]) {
@@ -47,6 +47,9 @@ test('no view of the built pages holds a struck word', async ({ page }) => {
     await page.keyboard.press(tab);
     await expectPlain(page);
   }
+  await page.goto(page.url().replace(/ability.*/, 'progress'));
+  await expect(page.getByText(/sessions done in the last four weeks/)).toBeVisible();
+  await expectPlain(page);
   await page.goto('/');
   await page.getByRole('row').filter({ hasText: 'Liv Strand' }).getByRole('link', { name: /RPE/ }).click();
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();

@@ -67,6 +67,8 @@ export function AttentionView() {
     entries.length,
     keys.enabled,
   ]);
+  useHotkeys('home', () => go(0), { ...keys, preventDefault: true }, [entries.length, keys.enabled]);
+  useHotkeys('end', () => go(entries.length - 1), { ...keys, preventDefault: true }, [entries.length, keys.enabled]);
   useHotkeys('a', () => chosen && void accept([chosen], today), keys, [chosen, today, keys.enabled]);
   useHotkeys('s', () => chosen && void snooze(chosen, today, 1), keys, [chosen, today, keys.enabled]);
   useHotkeys('shift+s', () => chosen && void snooze(chosen, today, longer), keys, [chosen, today, keys.enabled]);

@@ -11,6 +11,7 @@ const everywhere: Keys = [
 ];
 const attention: Keys = [
   ['↑ ↓, j k', 'choose'],
+  ['Home, End', 'the first, the last'],
   ['a', 'accept what is proposed, or mark it as seen to'],
   ['c', 'decide otherwise'],
   ['s, Shift s', 'snooze until tomorrow, for a week'],

@@ -54,12 +54,14 @@ function Cell({ week, measure, top }: { week: SquadWeek; measure: Measure; top: 
   if (sent === 0) return <span className="text-center text-quiet">·</span>;
   const share = measure === 'load' ? load / top : done / sent;
   const hurts = (pain ?? 0) > 2;
+  // Nothing in the middle, where neither dark nor light letters can be read.
+  const ground = share > 0.66 ? 80 + (share - 0.66) * 58 : share * 50;
   const says = `${dayMonth(week.from)}: ${done} of ${sent} sessions done, load ${load}${hurts ? `, pain ${pain}` : ''}`;
   return (
     <span
       title={says}
-      className={`dose flex h-[26px] items-center justify-center text-[0.74rem] ${share > 0.6 ? 'text-paper' : 'text-ink'}`}
-      style={{ background: `color-mix(in srgb, var(--slate) ${Math.round(Math.min(1, share) * 92)}%, var(--paper))` }}
+      className={`dose flex h-[26px] items-center justify-center text-[0.74rem] ${share > 0.66 ? 'text-paper' : 'text-ink'}`}
+      style={{ background: `color-mix(in srgb, var(--slate) ${Math.round(Math.min(100, ground))}%, var(--paper))` }}
     >
       {measure === 'load' ? load : `${done}/${sent}`}
       {hurts && <b className="ml-0.5 bg-paper px-0.5 text-oxide">!</b>}

@@ -3,11 +3,17 @@ import { plainBrief } from '../../../test/briefs';
 import { solver } from '../../../test/solver';
 import { variantById } from '../../exercise/library/library';
 import type { Variant } from '../../exercise/model/variant';
+import { type BlockKind, type Level, mainBlocks } from '../../exercise/model/vocabulary';
 import type { Move } from '../../progress/proposal';
+import { decidedDose } from '../../review/review';
+import type { ReviewedSession } from '../../review/reviewed-session';
 import type { Brief } from '../brief/brief';
 import { begin, composedOf } from '../composer/compose';
+import { contextOf } from '../context/context';
 import { choicesOf } from '../draft/draft';
-import { decidedAgainst, decidedReserve, decidedWords, decidedWorth } from './progress-decision';
+import { planOf } from '../plan/plan';
+import { type Plan, type PlanItem, plannedAmount } from '../plan/plan-types';
+import { decidedAgainst, decidedDoseOf, decidedReserve, decidedWords, decidedWorth } from './progress-decision';
 
 const variant = (id: string) => variantById(id) as Variant;
 const after = (id: string, decided: Move, more: Partial<Brief> = {}) =>
@@ -21,6 +27,87 @@ async function composed(brief: Brief): Promise<string[]> {
   if ('refused' in begun) throw new Error(begun.refused.reason);
   return choicesOf(composedOf(begun).draft).map((c) => c.variant);
 }
+
+/** Main work of what is composed from a brief, as the plan has it. */
+async function mainWorkOf(brief: Brief): Promise<PlanItem[]> {
+  const begun = begin(brief, await solver);
+  if ('refused' in begun) throw new Error(begun.refused.reason);
+  const { blocks } = planOf(contextOf(brief), composedOf(begun).draft);
+  return blocks.filter(({ kind }) => mainBlocks.has(kind as BlockKind)).flatMap(({ items }) => items);
+}
+
+/** A session that was done in full with two left, every set as planned. */
+const doneAsPlanned = (brief: Brief, plan: Plan): ReviewedSession => ({
+  ...{ on: brief.date, plan, report: { effort: 6, pain: [] } },
+  logs: plan.blocks.flatMap(({ items }) =>
+    items.flatMap((item) =>
+      Array.from({ length: item.sets }, () => (item.perSide ? (['left', 'right'] as const) : (['both'] as const)))
+        .flat()
+        .map((side) => ({ variant: item.variant, side, amount: plannedAmount(item), reserve: 2, note: null })),
+    ),
+  ),
+});
+
+describe('decisions with a dose, in the next session', () => {
+  const moves = ['up', 'same', 'down', 'stop'] as const;
+  it.each<[string, Partial<Brief>, Level]>([
+    ['holding', { aim: 'hold', minutes: 40 }, 'intermediate'],
+    ['strength', { aim: 'strength', minutes: 45 }, 'advanced'],
+    ['endurance', { aim: 'endurance', minutes: 40 }, 'intermediate'],
+    ['a beginner', { aim: 'hold', minutes: 35 }, 'beginner'],
+  ])(
+    '%s: what is in it is done as decided, no heavier, no longer, and what was stopped is not',
+    async (_, given, level) => {
+      const plain = plainBrief({ ...given, season: { phase: 'general-preparation' } });
+      const brief: Brief = { ...plain, athlete: { ...plain.athlete, level } };
+      const begun = begin(brief, await solver);
+      if ('refused' in begun) throw new Error(begun.refused.reason);
+      const plan = planOf(contextOf(brief), composedOf(begun).draft);
+      const before = plan.blocks.filter(({ kind }) => mainBlocks.has(kind as BlockKind)).flatMap(({ items }) => items);
+      const items = before.map((item, i) => {
+        const decided = moves[i % moves.length] as Move;
+        const next = decidedDose(doneAsPlanned(brief, plan), brief, [], item.variant, decided);
+        return { variant: item.variant, sets: item.sets, decided, ...(next ? { next } : {}) };
+      });
+      const recent = [{ date: brief.date, aim: brief.aim, items }];
+      const now = await mainWorkOf({ ...brief, date: '2026-12-12', season: { ...brief.season, recent } });
+      let followed = 0;
+      for (const { variant, decided, next } of items) {
+        const item = now.find((one) => one.variant === (next?.variant ?? variant));
+        if (decided === 'stop') expect(now.map((one) => one.variant)).not.toContain(variant);
+        if (!item || !next) continue;
+        followed++;
+        expect(item.sets).toBeLessThanOrEqual(next.sets as number);
+        if (next.variant) continue;
+        expect(item.load?.kg ?? 0).toBeLessThanOrEqual((next.kg ?? 0) + 0.01);
+        if (item.load?.kg === next.kg) expect(plannedAmount(item)).toBe(next.amount);
+      }
+      const wanted = items.filter(({ decided }) => decided === 'up' || decided === 'same').length;
+      expect(followed).toBeGreaterThanOrEqual(wanted - 1);
+    },
+  );
+
+  it('more is asked only for the aim it was decided for; less holds whatever the day is for', () => {
+    const decided = (aim: Brief['aim'], move: Move) =>
+      plainBrief({
+        aim,
+        season: {
+          phase: 'in-season',
+          recent: [
+            {
+              ...{ date: '2026-12-07', aim: 'hold' as const },
+              items: [
+                { variant: 'push-up', sets: 3, decided: move, next: { sets: 3, amount: 12, counts: 'reps' as const } },
+              ],
+            },
+          ],
+        },
+      });
+    expect(decidedDoseOf(decided('hold', 'up'), { id: 'push-up' })?.amount).toBe(12);
+    expect(decidedDoseOf(decided('strength', 'up'), { id: 'push-up' })).toBeUndefined();
+    expect(decidedDoseOf(decided('strength', 'down'), { id: 'push-up' })?.amount).toBe(12);
+  });
+});
 
 describe('what was decided of the last session', () => {
   const harder = variant('push-up').harder as string;

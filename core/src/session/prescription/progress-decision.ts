@@ -61,8 +61,8 @@ function decidedIn(brief: Brief): Decided {
   return decided;
 }
 
-/** What keeping, stepping and stepping back are worth, shares of everything asked; common practice, no source. */
-const worth = { hold: 0.012, rung: 0.025, back: -0.03 } as const;
+/** What keeping, stepping and stepping back are worth, shares of everything asked; a dose that was decided for today outweighs a change of exercise. Common practice, no source. */
+const worth = { decided: 0.06, hold: 0.012, rung: 0.025, back: -0.03 } as const;
 
 /**
  * What a decision of the coach makes an exercise worth today: held ones are kept, the rung decided for is preferred, what was too much gives way.
@@ -71,9 +71,10 @@ const worth = { hold: 0.012, rung: 0.025, back: -0.03 } as const;
  */
 export function decidedWorth(brief: Brief, { id }: Variant): number {
   const { moves, rungs, doses } = decidedIn(brief);
+  if (doses.has(id)) return worth.decided;
   if (rungs.has(id)) return worth.rung;
   const move = moves.get(id);
-  if (move === 'same' || move === 'up' || (move === 'down' && doses.get(id)?.sameExercise)) return worth.hold;
+  if (move === 'same' || move === 'up') return worth.hold;
   return move === 'down' ? worth.back : 0;
 }
 
