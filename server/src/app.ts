@@ -34,6 +34,7 @@ import { seasonRoutes } from './routes/seasons';
 import { sessionRoutes } from './routes/sessions';
 import { signInRoutes } from './routes/sign-in';
 import { sportRoutes } from './routes/sports';
+import { squadWeekRoutes } from './routes/squad-weeks';
 import { squadRoutes } from './routes/squads';
 import { templateRoutes } from './routes/templates';
 import { leagueFeedRoutes } from './simulators/league-feed';
@@ -75,6 +76,7 @@ export function apiRouter(services: Services): Router {
     privacyRoutes(services),
     sessionRoutes(services),
     deskRoutes(services),
+    squadWeekRoutes(services),
     libraryRoutes(services),
     sportRoutes(services),
     seasonRoutes(services),

@@ -4,22 +4,16 @@ import { isDay } from '@tropaeum/core/formats/days';
 import { mayStand, offeredRules, type ProgressRules } from '@tropaeum/core/progress/progress-rules';
 import { decidedMoves, type Move } from '@tropaeum/core/progress/proposal';
 import { isGuarded, ruleBook, ruleValues } from '@tropaeum/core/progress/rule-book';
-import { reportWeeks } from '@tropaeum/core/report/report-input';
-import { againstUsual, mondaysTo, nextPeak } from '@tropaeum/core/report/squad-weeks';
 import * as yup from 'yup';
-import type { Transaction } from '../database/database';
 import { HttpError, notFound, validationFailed } from '../middleware/http-error';
-import type { SignedIn } from '../middleware/middleware';
 import { idFrom, uuid, validated } from '../middleware/validated';
 import { changeClub, clubSettings } from '../store/accounts';
-import { allAthletes, athleteById } from '../store/athletes';
-import { deskAthletes, marksOf, pastDecisions, putAway, reviewsForSessions, takeBack } from '../store/desk';
+import { athleteById } from '../store/athletes';
+import { deskAthletes, marksOf, pastDecisions, putAway, takeBack } from '../store/desk';
 import { addMessage, markDelivered } from '../store/messages';
-import { type DecisionRow, decideAll, decisionsOf, undecide } from '../store/results';
-import { allOwnSeasons, seasonsOfSquads, withOwn } from '../store/seasons';
-import { weeksOfEverybody } from '../store/squad-weeks';
 import { refuseWithoutConsent } from './consent-states';
 import { personOf, type Services } from './context';
+import { decideOn, type Wanted } from './decide-on';
 
 /** One decision, or nothing where it is taken back. */
 const one = yup.object({
@@ -107,59 +101,6 @@ function progressRulesFrom(body: unknown): ProgressRules {
   return { ...(given.values ? { values: given.values as NonNullable<ProgressRules['values']> } : {}), instead };
 }
 
-/** What a club has made of the rules of progression. */
-export const progressRulesOf = async (tx: Transaction): Promise<ProgressRules> =>
-  (await clubSettings(tx)).progressRules ?? {};
-
-interface Wanted {
-  sessionId: string;
-  variant: string;
-  decided: Move | null;
-  proposed?: Move | undefined;
-  reason?: string | undefined;
-}
-
-/**
- * Decides on items of sessions, all or none. What was decided on them before is handed back, so that it can be had again. Where results came in
- * that the coach has not seen, and they change what is proposed, nothing is decided.
- */
-export async function decideOn(tx: Transaction, person: SignedIn, wanted: readonly Wanted[]): Promise<Wanted[]> {
-  const ids = [...new Set(wanted.map(({ sessionId }) => sessionId))];
-  const rules = await progressRulesOf(tx);
-  const reviews = await reviewsForSessions(tx, person.organisationId, ids, rules);
-  const before = new Map((await decisionsOf(tx, ids)).map((row) => [`${row.sessionId} ${row.variant}`, row]));
-  const kept = wanted.filter((w): w is Wanted & { decided: Move } => w.decided !== null);
-  const rows = kept.map(({ sessionId, variant, decided, proposed, reason }) => {
-    const review = reviews.get(sessionId);
-    if (!review) throw notFound('session');
-    const item = review.items.find((i) => i.variant === variant);
-    if (!item) throw validationFailed([{ path: 'variant', message: `"${variant}" is not in this session` }]);
-    if (proposed !== undefined && proposed !== item.move)
-      throw new HttpError(409, `New results came in: for ${item.name} something else is proposed now. Look again.`);
-    const next = item.next[decided];
-    return {
-      ...{ sessionId, organisationId: person.organisationId, variant, proposed: item.move, decided },
-      ...{ overruled: decided !== item.move, rule: item.by, next: next ?? null, reason: reason || null },
-    };
-  });
-  await decideAll(tx, rows);
-  for (const id of ids) {
-    if (!reviews.has(id)) throw notFound('session');
-    await undecide(
-      tx,
-      id,
-      wanted.filter((w) => w.sessionId === id && w.decided === null).map(({ variant }) => variant),
-    );
-  }
-  return wanted.map(({ sessionId, variant }): Wanted => {
-    const row: DecisionRow | undefined = before.get(`${sessionId} ${variant}`);
-    return {
-      ...{ sessionId, variant, decided: (row?.decided as Move | undefined) ?? null },
-      ...(row?.reason ? { reason: row.reason } : {}),
-    };
-  });
-}
-
 /** What wants the coach over all squads, and what is done about it. */
 export function deskRoutes({ database, messages, now, today, log }: Services): Router {
   const router = new Router();
@@ -200,34 +141,6 @@ export function deskRoutes({ database, messages, now, today, log }: Services): R
     const { entries } = validated(markList, ctx.request.body);
     await database.asPerson(personOf(ctx), (tx) => takeBack(tx, entries));
     ctx.status = 204;
-  });
-
-  /** How the weeks of everybody went, whose last one was not as usual, and who is to peak when. */
-  router.get('/weeks', async (ctx) => {
-    ctx.body = await database.asPerson(personOf(ctx), async (tx) => {
-      const mondays = mondaysTo(today(), reportWeeks);
-      const weeks = await weeksOfEverybody(tx, mondays[0] as string, today());
-      const athletes = await allAthletes(tx);
-      const squadIds = [...new Set(athletes.map(({ squadId }) => squadId))];
-      const seasons = new Map((await seasonsOfSquads(tx, squadIds)).map((season, i) => [squadIds[i], season]));
-      const own = await allOwnSeasons(tx);
-      return {
-        mondays,
-        athletes: athletes.map(({ id, name, squadId }) => {
-          const mine = weeks.get(id) ?? [];
-          const all = mondays.map(
-            (from) => mine.find((week) => week.from === from) ?? { from, sent: 0, done: 0, load: 0, pain: null },
-          );
-          const [squad, ownSeason] = [seasons.get(squadId), own.get(id)];
-          const season = squad && ownSeason ? withOwn(squad, ownSeason, today()) : squad;
-          return {
-            ...{ id, name, squadId, weeks: all },
-            usual: againstUsual(all) ?? null,
-            peak: (season && nextPeak(season, today())) ?? null,
-          };
-        }),
-      };
-    });
   });
 
   router.put('/progress-rules', async (ctx) => {

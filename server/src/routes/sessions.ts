@@ -27,7 +27,7 @@ import {
 } from '../store/sessions';
 import { refuseWithoutConsent } from './consent-states';
 import { personOf, type Services } from './context';
-import { decideOn, progressRulesOf } from './desk';
+import { decideOn, progressRulesOf } from './decide-on';
 import { contentFrom, decision, seenRevision, underRestrictions } from './session-fields';
 
 const linkDays = 60;

@@ -1,83 +1,20 @@
 import { registerSW } from 'virtual:pwa-register';
 import type { AthleteSize } from '@tropaeum/core/body/segments';
 import { laidOut } from '@tropaeum/core/kit/equipment-list';
-import type { Told } from '@tropaeum/core/limits/athlete-notice';
 import { amountWords } from '@tropaeum/core/session/plan/amount-words';
 import { nextStep, stepsOf } from '@tropaeum/core/session/player/steps';
-import { type ReactNode, useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { useParams } from 'react-router';
 import { dayName } from '../ui/days';
 import { Figure } from '../ui/Figure';
 import { shownInUnits } from '../ui/units';
 import { blockWords, leftWords, takes } from '../ui/words';
+import { Limits, Quiet, Week } from './AthleteParts';
 import { Finish } from './Finish';
 import { Morning } from './Morning';
-import type { LinkAnswer } from './offline-db';
 import { Player } from './Player';
 import { RedFlags } from './RedFlags';
 import { useLink } from './use-link';
-
-/** The next days with their labels: what is laid, and when there is a fixture. */
-function Week({ week }: { week: LinkAnswer['week'] }) {
-  if (!week?.length) return null;
-  return (
-    <section aria-label="The next days" className="mt-6">
-      <h2 className="label text-[0.75rem]">The next days</h2>
-      <ul>
-        {week.map(({ on, label, name, minutes, start }) => (
-          <li key={`${on} ${name}`} className="flex items-baseline gap-3 border-b border-edge py-2">
-            <span className="w-24 shrink-0">{dayName(on)}</span>
-            <span className={`dose w-14 shrink-0 ${label === 'MD' ? 'text-bronze' : 'text-quiet'}`}>
-              {label === '-' ? '' : label}
-            </span>
-            <span className="flex-1">
-              {name}
-              {minutes ? `, ${minutes} min` : ''}
-            </span>
-            <span className="dose text-quiet">{start}</span>
-          </li>
-        ))}
-      </ul>
-    </section>
-  );
-}
-
-interface QuietProps {
-  title: string;
-  children?: string;
-  week?: LinkAnswer['week'];
-  /** What is asked before anything else. */
-  first?: ReactNode;
-}
-
-function Quiet({ title, children, week, first }: QuietProps) {
-  return (
-    <main data-theme="dark" className="grid min-h-dvh content-center bg-paper px-6 text-ink">
-      {first}
-      <p className="head mt-4 text-2xl">{title}</p>
-      {children && <p className="mt-2 text-lg text-quiet">{children}</p>}
-      <Week week={week} />
-    </main>
-  );
-}
-
-/** What is not for today, for each part that is restricted: said before anything is done. */
-function Limits({ limits }: { limits: readonly Told[] }) {
-  return (
-    <section aria-label="Not today" className="mx-5 mt-4 border-l-4 border-oxide bg-sheet px-3 py-2">
-      {limits.map((limit) => (
-        <div key={limit.what} className="py-1 leading-snug">
-          <b className="block">Not today for your {limit.part}</b>
-          {limit.notToday.length > 0 && <span className="block">{limit.notToday.join(', ')}</span>}
-          <span className="block text-quiet">
-            {limit.painAtMost > 0 ? `Pain up to ${limit.painAtMost} of 10 is fine, not more. ` : 'No pain at all. '}
-            {limit.told}
-          </span>
-        </div>
-      ))}
-    </section>
-  );
-}
 
 /** The athlete's side: today's session, the floor, the end. Works when the network goes. */
 export function AthletePage() {

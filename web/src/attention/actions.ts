@@ -67,13 +67,16 @@ const show = (entries: readonly DeskEntry[]) =>
 /** Does something about entries: gone at once, back with a word where the server refuses. */
 async function act(says: string, entries: readonly DeskEntry[], doing: () => Promise<() => Promise<unknown>>) {
   hide(entries);
-  useDeskState.setState({ says });
+  const done = doing();
+  // There at once, so that it can be taken back before the server has answered.
+  const step: Step = { says, entries, takeBack: async () => (await done)() };
+  useDeskState.setState(({ steps }) => ({ says, steps: [...steps, step] }));
   try {
-    const takeBack = await doing();
-    useDeskState.setState(({ steps }) => ({ steps: [...steps, { says, entries, takeBack }] }));
+    await done;
     readAgain();
   } catch (error) {
     show(entries);
+    useDeskState.setState(({ steps }) => ({ steps: steps.filter((one) => one !== step) }));
     const problem = error instanceof ApiError ? (error.faults[0]?.message ?? error.message) : 'It failed. Try again.';
     useDeskState.setState({ problem, says: undefined });
     readAgain();
