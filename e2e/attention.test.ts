@@ -135,7 +135,7 @@ test('progress of an athlete and the squad over time say it in words, and are pr
   await expect(page.getByText('Right shoulder hurts: 4 of 10 in the last session.')).toBeVisible();
   await expect(page.getByText(/no change beyond noise/).first()).toBeVisible();
   await noSerious(page);
-  const pdf = (await page.pdf({ format: 'A4', landscape: true })).toString('latin1');
+  const pdf = (await page.pdf({ format: 'A4' })).toString('latin1');
   expect(pdf.match(/\/Type\s*\/Page[^s]/g)?.length).toBe(1);
 });
 

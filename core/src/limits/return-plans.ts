@@ -104,7 +104,7 @@ export const returnPlans: readonly ReturnPlan[] = [
         ['single-leg-sliding-curl', '3x5'],
         ['high-knee-run', '4x15s'],
       ]),
-      stage('Return', 5, 'Full training; lengthening work weekly and sprints twice a week all season', [
+      stage('Return', 5, 'Full training; eccentric work weekly and sprints twice a week all season', [
         ['nordic-lowering', '3x5'],
       ]),
     ],

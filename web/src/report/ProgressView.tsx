@@ -8,7 +8,7 @@ import { useAthlete } from '../api/queries';
 import { dayName } from '../ui/days';
 import { Nothing, Trouble, Waiting } from '../ui/States';
 import { shownInUnits } from '../ui/units';
-import { words } from '../ui/words';
+import { capital, words } from '../ui/words';
 import { measurer } from '../workers/measuring';
 import { LoadChart, PainChart, StrengthChart, VolumeChart } from './charts';
 
@@ -144,6 +144,14 @@ function Sides({ sides }: { sides: readonly Pick<SideComparison, 'name' | 'left'
         <p className="py-2 text-quiet">Nothing is done on one side often enough to compare.</p>
       ) : (
         <table className="w-full text-[0.9rem]">
+          <thead>
+            <tr className="text-left text-small text-quiet">
+              <th className="font-normal">Mean of a set, what was left added</th>
+              <th className="text-right font-normal">left</th>
+              <th className="text-right font-normal">right</th>
+              <th className="pl-4 font-normal">weaker side</th>
+            </tr>
+          </thead>
           <tbody>
             {sides.slice(0, 8).map(({ name, left, right, index, weaker }) => (
               <tr key={name} className="border-b border-edge">
@@ -177,7 +185,7 @@ function Volume({ weeks }: Pick<AthleteReport, 'weeks'>) {
             .sort((a, b) => total(b) - total(a))
             .map((pattern) => (
               <tr key={pattern} className="border-b border-edge">
-                <td className="w-40 py-1">{words(pattern)}</td>
+                <td className="py-1 pr-3 whitespace-nowrap">{capital(words(pattern))}</td>
                 <td className="w-full">
                   <span className="block h-2.5 bg-slate" style={{ width: `${(total(pattern) / most) * 100}%` }} />
                 </td>

@@ -3,7 +3,7 @@ import { ensureDependencies } from './dependencies.mjs';
 import { root } from './paths.mjs';
 import { ensurePackages } from './system.mjs';
 
-/** What the commonest requests cost beside very many other clubs, against an empty database; and a backup of all of it, restored. */
+/** Runs a benchmark that needs a server of its own: `scale`, what requests cost beside very many other clubs; `desk`, what a club of 200 costs. */
 ensurePackages(['postgresql'], console.log);
 await ensureDependencies();
 const { Cluster } = await import('./database.mjs');
@@ -17,8 +17,8 @@ try {
     '--expose-gc',
     '--import',
     'tsx',
-    join(root, 'bench/scale.ts'),
-    ...process.argv.slice(2),
+    join(root, `bench/${process.argv[2]}.ts`),
+    ...process.argv.slice(3),
   ]);
 } finally {
   cluster.stop();
