@@ -52,6 +52,7 @@ const longOnes = [
   'session-types',
   'compose',
   'people',
+  'attention',
   'coach-athlete-coach',
 ];
 

@@ -1,6 +1,6 @@
 import type { CaseSet } from './decision-case';
 import type { Facts } from './facts';
-import { stepBack } from './next-step';
+import { setWords, stepBack } from './next-step';
 import { says, signs } from './note-signs';
 import type { Rule } from './safety-rules';
 
@@ -103,7 +103,7 @@ const effortFarOver: Rule = ({ last, given, rir, value }) => {
   if (last.minRir !== undefined && last.minRir <= rir - 2)
     return {
       move: 'regress',
-      how: `${Math.max(1, given.item.dose.sets - 1)} sets instead of ${given.item.dose.sets} at the same load`,
+      how: `${setWords(Math.max(1, given.item.dose.sets - 1))} instead of ${given.item.dose.sets} at the same load`,
       why: `All done, but with ${last.minRir} in reserve and RPE ${actual} where ${planned} was planned.`,
       rule: 'effort-far-over',
     };

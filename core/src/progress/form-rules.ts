@@ -1,4 +1,5 @@
 import type { Facts } from './facts';
+import { setWords } from './next-step';
 import { says, signs } from './note-signs';
 import type { Rule } from './safety-rules';
 
@@ -42,7 +43,7 @@ const power: Rule = ({ last, before, given, fast }) => {
     return before && dropOf(before) >= heightLost
       ? {
           move: 'regress',
-          how: `${Math.max(1, dose.sets - 1)} sets instead of ${dose.sets}; end a set when the height falls by a tenth`,
+          how: `${setWords(Math.max(1, dose.sets - 1))} instead of ${dose.sets}; end a set when the height falls by a tenth`,
           why: `Height fell ${Math.round(dropOf(before) * 100)} and ${Math.round(dropOf(last) * 100)} % inside the session: the last set is only fatigue.`,
           rule: 'power-quality',
         }

@@ -13,6 +13,9 @@ export interface Step {
   rule?: string;
 }
 
+/** Sets as they are said. */
+export const setWords = (sets: number): string => `${sets} ${sets === 1 ? 'set' : 'sets'}`;
+
 /** The next harder exercise, unless it loads a part that hurts. */
 function harderOf({ variant, sore }: Facts): { harder?: Pick<Variant, 'id' | 'name'>; hurts?: true } {
   const harder = variant?.harder ? variantById(variant.harder) : undefined;

@@ -2,7 +2,7 @@ import { capital, partWords } from '../common/text';
 import type { Region } from '../exercise/model/vocabulary';
 import type { Decision } from './decision-case';
 import type { Facts } from './facts';
-import { nextStep, stepBack } from './next-step';
+import { nextStep, setWords, stepBack } from './next-step';
 import type { Rule } from './safety-rules';
 
 /** A hold that ends at this share of the first was too long; common practice, no source. */
@@ -40,7 +40,7 @@ const falling: Rule = (facts) => {
   if (drops(reserves))
     return {
       move: 'regress',
-      how: `${Math.max(1, facts.given.item.dose.sets - 1)} sets at the same load for one session; look at sleep and volume`,
+      how: `${setWords(Math.max(1, facts.given.item.dose.sets - 1))} at the same load for one session; look at sleep and volume`,
       why: 'The reserve falls three sessions running at one load, then the repetitions: fatigue. Less volume, same load.',
       rule: 'rir-falling',
     };

@@ -1,4 +1,4 @@
-import { stepBack } from './next-step';
+import { setWords, stepBack } from './next-step';
 import { says, signs } from './note-signs';
 import type { Rule } from './safety-rules';
 
@@ -66,14 +66,14 @@ const calendar: Rule = ({ given, value }) => {
   if (deload)
     return {
       move: 'hold',
-      how: `${half} sets at the same load this week; on from there after`,
+      how: `${setWords(half)} at the same load this week; on from there after`,
       why: 'A planned deload: volume halves, intensity stays.',
       rule: 'deload',
     };
   if (phase === 'taper')
     return {
       move: 'hold',
-      how: `${half} sets, load kept`,
+      how: `${setWords(half)}, load kept`,
       why: 'Taper: volume down by 41 to 60 %, intensity and frequency kept (Bosquet 2007, from memory).',
       rule: 'taper',
     };

@@ -64,7 +64,16 @@ export function SessionReview() {
   const kept = items.filter((i) => !isDecidable(i));
   const open = decidable.filter((i) => i.done.length && !decisions.some((d) => d.variant === i.item.variant));
   const acceptAll = async () => {
-    for (const i of open) await decide(i.item.variant, i.proposal.move);
+    setBusy('all');
+    try {
+      await ask('/desk/decisions', 'POST', {
+        decisions: open.map(({ item, proposal }) => ({ sessionId, variant: item.variant, decided: proposal.move })),
+      });
+      await queryClient.invalidateQueries({ queryKey: ['returned', sessionId] });
+      await queryClient.invalidateQueries({ queryKey: ['desk'] });
+    } finally {
+      setBusy('');
+    }
   };
   return (
     <main className="min-w-0 flex-1 overflow-y-auto px-6 py-5">
@@ -81,6 +90,8 @@ export function SessionReview() {
               <b>{report.minutes}</b> of {Math.round(session.planned)} minutes · session RPE <b>{report.effort}</b> of
               10 · load <b>{sessionLoad(report.effort, report.minutes)}</b>
               {report.pain.length === 0 && ' · no pain'}
+              {report.morning &&
+                ` · next morning ${report.morning.length === 0 ? 'without pain' : report.morning.map((p) => `${partWords(p)} ${p.score}`).join(', ')}`}
               {report.pain.map((p) => (
                 <span key={p.region + p.side} className={p.score > 2 ? 'font-bold text-oxide' : ''}>
                   {' '}
@@ -100,7 +111,7 @@ export function SessionReview() {
           <button
             type="button"
             className="key key-strong"
-            disabled={open.length === 0}
+            disabled={open.length === 0 || busy !== ''}
             onClick={() => void acceptAll()}
           >
             {open.length ? `Accept ${open.length} proposals` : 'All decided'}
