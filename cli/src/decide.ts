@@ -5,5 +5,6 @@ import { documentFrom, fail, print } from './input';
 export function decideCommand(file: string | undefined): void {
   const reading = readDecisionCase(documentFrom(file));
   if ('faults' in reading) fail(reading.faults);
-  print(decide(reading.given));
+  const { move, how, why, rule } = decide(reading.given);
+  print({ move, how, why, rule });
 }

@@ -41,7 +41,7 @@ describe('what was left after a set', () => {
       },
     ]);
     expect((await briefNow()).season.recent).toEqual([
-      { date: '2026-12-09', items: [{ variant: 'push-up', sets: 2 }] },
+      { date: '2026-12-09', aim: 'hold', items: [{ variant: 'push-up', sets: 2 }] },
     ]);
     const opened = await coach.call('GET', `/link/${token}`);
     expect(opened.body.logs.find((l: { setNumber: number }) => l.setNumber === 1).reserve).toBe(3);

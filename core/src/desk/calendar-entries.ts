@@ -65,6 +65,9 @@ export function restrictionEntries(athlete: DeskAthlete, today: string): DeskEnt
           ...(criteria ? [`Before release: ${criteria}`] : []),
         ],
         proposal: clinician ? 'Ask the physio for a release' : 'Look whether it may go, or goes on',
+        ...(athlete.byPhysio.some((one) => isSamePlace(one, restriction))
+          ? { release: { region, ...(side ? { side } : {}) } }
+          : {}),
         rule: 'return-clinician-gate',
         decisions: [],
         safe: false,

@@ -37,6 +37,8 @@ export interface DeskAthlete {
   /** Oldest first. */
   sessions: readonly DeskSession[];
   restrictions: readonly Restriction[];
+  /** Restrictions that a physio of the club has set, who can be asked for a release. */
+  byPhysio: readonly Pick<Restriction, 'region' | 'side'>[];
   /** Restrictions whose release has been asked for. */
   asked: readonly Pick<Restriction, 'region' | 'side'>[];
   /** Days of the fixtures ahead, ISO dates. */

@@ -42,7 +42,7 @@ const missed = (daysAgo: number): DeskSession => {
 };
 
 const athlete = (sessions: DeskSession[], more: Partial<DeskAthlete> = {}): DeskAthlete => ({
-  ...{ id: 'a', name: 'Aksel Vik', minor: false, sessions, restrictions: [], asked: [], fixtures: [] },
+  ...{ id: 'a', name: 'Aksel Vik', minor: false, sessions, restrictions: [], byPhysio: [], asked: [], fixtures: [] },
   lastTest: dayAfter(today, -7),
   ...more,
 });
@@ -158,6 +158,14 @@ describe('what wants the coach', () => {
     expect(isSafe([item('Squat', 'up')], { note: 'Fine' })).toBe(false);
     expect(isSafe([item('Squat', 'up')], { effort: 8 })).toBe(false);
     expect(isSafe([item('Squat', 'up'), item('Row', 'down')])).toBe(false);
+  });
+
+  it('a restriction of a physio of the club is asked to be released, another one is looked at', () => {
+    const limit = { region: 'knee', severity: 'limit', setBy: 'physiotherapist', until: dayAfter(today, 3) } as const;
+    const [own] = entriesOf(athlete([], { restrictions: [limit], byPhysio: [{ region: 'knee' }] }), today);
+    expect(own).toMatchObject({ release: { region: 'knee' }, proposal: 'Ask the physio for a release' });
+    const [typed] = entriesOf(athlete([], { restrictions: [limit] }), today);
+    expect(typed).not.toHaveProperty('release');
   });
 
   it('what was put off comes back on its day, what was seen to when something new comes of it', () => {

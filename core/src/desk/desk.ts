@@ -30,7 +30,7 @@ export function ruleOf(rule: string): { title: string; says: string; source: str
  * Everything about one athlete that wants the coach.
  *
  * @param today ISO date
- * @example entriesOf({ id: 'a', name: 'A', minor: false, sessions: [], restrictions: [], asked: [], fixtures: [] }, '2026-12-09') // []
+ * @example entriesOf({ id: 'a', name: 'A', minor: false, sessions: [], restrictions: [], byPhysio: [], asked: [], fixtures: [] }, '2026-12-09') // []
  */
 export function entriesOf(athlete: DeskAthlete, today: string, rules?: ProgressRules): DeskEntry[] {
   const urgent = [

@@ -1,3 +1,4 @@
+import type { Restriction } from '../limits/restriction';
 import type { Move } from '../progress/proposal';
 
 /** What the desk lists, most urgent first. */
@@ -47,6 +48,8 @@ export interface DeskEntry {
   decisions: readonly { variant: string; name: string; decided: Move; how: string }[];
   /** Nothing in it can hurt: it may be accepted with others at once. */
   safe: boolean;
+  /** The part whose release accepting asks a physio for. */
+  release?: Pick<Restriction, 'region' | 'side'>;
   /** What might be written to the athlete. */
   message: string;
   /** Days after which it comes again though it was seen to; left out where only something new brings it back. */

@@ -105,6 +105,7 @@ export async function deskAthletes(
         ),
       ),
       restrictions: athlete.restrictions.map(restrictionOf),
+      byPhysio: athlete.restrictions.filter(({ physioId }) => physioId !== null).map(restrictionOf),
       asked: (asked.get(id) ?? []).map(({ region, side }) => ({ region, ...(side ? { side } : {}) })),
       fixtures: (season?.fixtures ?? []).map(({ on }) => on),
       ...(lastTest ? { lastTest } : {}),

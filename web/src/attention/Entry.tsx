@@ -27,8 +27,8 @@ interface EntryProps {
 }
 
 /** The keys that act on an entry. */
-const keysOf = ({ decisions }: DeskEntry) => [
-  { key: 'a', name: decisions.length > 0 ? 'Accept' : 'Seen to', act: 'accept' as const },
+const keysOf = ({ decisions, release }: DeskEntry) => [
+  { key: 'a', name: decisions.length > 0 ? 'Accept' : release ? 'Ask' : 'Seen to', act: 'accept' as const },
   ...(decisions.length > 0 ? [{ key: 'c', name: 'Change', act: 'change' as const }] : []),
   { key: 's', name: 'Snooze', act: 'snooze' as const },
   { key: 'm', name: 'Message', act: 'message' as const },

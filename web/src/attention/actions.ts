@@ -97,14 +97,29 @@ async function mark(entries: readonly DeskEntry[], until: (entry: DeskEntry) => 
 const decisionsOf = (entry: DeskEntry): Decided[] =>
   entry.decisions.map(({ variant, decided }) => ({
     ...{ sessionId: entry.session as string, variant, decided },
-    ...(entry.kind === 'refer' || entry.kind === 'pain-stop' ? {} : { proposed: decided }),
+    proposed: decided,
   }));
 
 const several = (entries: readonly DeskEntry[]) =>
   entries.length === 1 ? (entries[0]?.name ?? '') : `${entries.length} athletes`;
 
+/** Asks the physio for a release. The mail has gone then: there is no taking back. */
+async function askForRelease(entry: DeskEntry): Promise<void> {
+  hide([entry]);
+  try {
+    await ask(`/athletes/${entry.athlete}/release-requests`, 'POST', { ...entry.release, words: entry.headline });
+    useDeskState.setState({ says: `The physio is asked about ${entry.name}.` });
+  } catch (error) {
+    show([entry]);
+    useDeskState.setState({ problem: error instanceof ApiError ? error.message : 'It failed. Try again.' });
+  }
+  readAgain();
+}
+
 /** Takes what is proposed; what is not decided on is put away as seen to. */
 export function accept(entries: readonly DeskEntry[], today: string): Promise<void> {
+  const [only] = entries;
+  if (only?.release && entries.length === 1) return askForRelease(only);
   const toDecide = entries.filter(({ decisions }) => decisions.length > 0);
   const toMark = entries.filter(({ decisions }) => decisions.length === 0);
   return act(`Accepted for ${several(entries)}.`, entries, async () => {
