@@ -1,3 +1,4 @@
+import { capital } from '../common/text';
 import { daysBetween } from '../date/days';
 import type { StoredProposal } from '../review/stored-review';
 import type { DeskAthlete, DeskSession } from './desk-athlete';
@@ -22,6 +23,25 @@ export const openItems = ({ review, decided }: DeskSession): StoredProposal[] =>
 
 export const decisionsOf = (items: readonly StoredProposal[]): DeskEntry['decisions'] =>
   items.map(({ variant, name, move, rule }) => ({ variant, name, decided: move, how: rule }));
+
+/** Names of some items; more than two are counted. */
+export const namesOf = (items: readonly StoredProposal[]): string =>
+  items.length > 2 ? `${items[0]?.name} and ${items.length - 1} more` : items.map(({ name }) => name).join(' and ');
+
+/** What is done with some items in a few words. */
+export function moveWords(items: readonly StoredProposal[]): string {
+  const of = (move: StoredProposal['move']) => items.filter((item) => item.move === move);
+  return capital(
+    [
+      ...(of('stop').length > 0 ? [`stop ${namesOf(of('stop'))}`] : []),
+      ...(of('down').length > 0 ? [`regress ${namesOf(of('down'))}`] : []),
+      ...(of('up').length > 0 ? [`progress ${namesOf(of('up'))}`] : []),
+      ...(of('same').length > 0
+        ? [`hold ${of('same').length === items.length ? 'all of it' : of('same').length}`]
+        : []),
+    ].join('; '),
+  );
+}
 
 /** Days without a word that want a call; days before an end that is told; weeks between tests. Common practice, no source. */
 export const deskDays = { silent: 9, ending: 7, test: 42, proposals: 14 } as const;

@@ -1,10 +1,9 @@
 import { type PainReport, painLimits } from '../athlete/athlete';
 import { capital, partWords } from '../common/text';
 import { isSamePlace } from '../limits/release';
-import type { StoredProposal } from '../review/stored-review';
 import type { DeskAthlete, DeskSession } from './desk-athlete';
 import type { DeskEntry } from './entry';
-import { ago, base, decisionsOf, openItems, shown } from './facts';
+import { ago, base, decisionsOf, moveWords, namesOf, openItems, shown } from './facts';
 
 /** So many rises make a trend. */
 const rises = 3;
@@ -34,9 +33,6 @@ function morningWords({ morning }: NonNullable<DeskSession['report']>, place: Pa
   const score = morning.find((one) => isSamePlace(one, place))?.score ?? 0;
   return score === 0 ? 'gone by the next morning' : `${score} the next morning`;
 }
-
-const namesOf = (items: readonly StoredProposal[]): string =>
-  items.length > 2 ? `${items[0]?.name} and ${items.length - 1} more` : items.map(({ name }) => name).join(' and ');
 
 /** What the worst pain of the last session, or a red flag in its note, wants of the coach. */
 export function painEntries(athlete: DeskAthlete, today: string): DeskEntry[] {
@@ -99,19 +95,4 @@ export function painEntries(athlete: DeskAthlete, today: string): DeskEntry[] {
     ];
   }
   return [];
-}
-
-/** What is done with some items in a few words. */
-export function moveWords(items: readonly StoredProposal[]): string {
-  const of = (move: StoredProposal['move']) => items.filter((item) => item.move === move);
-  return capital(
-    [
-      ...(of('stop').length > 0 ? [`stop ${namesOf(of('stop'))}`] : []),
-      ...(of('down').length > 0 ? [`regress ${namesOf(of('down'))}`] : []),
-      ...(of('up').length > 0 ? [`progress ${namesOf(of('up'))}`] : []),
-      ...(of('same').length > 0
-        ? [`hold ${of('same').length === items.length ? 'all of it' : of('same').length}`]
-        : []),
-    ].join('; '),
-  );
 }

@@ -5,8 +5,7 @@ import { type ProgressRules, ruleValue } from '../progress/progress-rules';
 import type { StoredProposal } from '../review/stored-review';
 import type { DeskAthlete } from './desk-athlete';
 import type { DeskEntry } from './entry';
-import { ago, base, decisionsOf, deskDays, isDone, openItems, shown } from './facts';
-import { moveWords } from './pain-entries';
+import { ago, base, decisionsOf, deskDays, isDone, moveWords, openItems, shown } from './facts';
 
 /** Changes that are named one by one. */
 const listed = 3;
