@@ -12,6 +12,7 @@ const serious = async (page: Page) =>
 test('the main places are named, the current one is marked, and g with a letter goes to each', async ({ page }) => {
   await signIn(page);
   await expect(main(page).getByRole('link')).toHaveText([
+    /^Attention/,
     'Squads',
     'Season',
     'Library',
@@ -27,12 +28,13 @@ test('the main places are named, the current one is marked, and g with a letter 
     ['m', 'Messages'],
     ['t', 'Settings'],
     ['s', 'Season'],
+    ['a', /^Attention/],
     ['q', 'Squads'],
   ] as const) {
     // Out of whatever field the place begins with.
     await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
     await page.keyboard.press('g');
-    await expect(main(page).locator('kbd')).toHaveText(['q', 's', 'l', 'p', 'm', 't']);
+    await expect(main(page).locator('kbd')).toHaveText(['a', 'q', 's', 'l', 'p', 'm', 't']);
     await page.keyboard.press(key);
     await expect(current(page)).toHaveText(name);
   }

@@ -28,6 +28,8 @@ async function join(
   await expect(page.getByText('must be 12 characters or more')).toBeVisible();
   await page.getByLabel('Password, 12 characters or more').fill(password);
   await page.getByRole('button', { name: 'Join' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Attention' })).toBeVisible();
+  await page.goto('/');
   await expect(page.getByRole('heading', { name: 'Squads' })).toBeVisible();
   return page;
 }
@@ -45,6 +47,7 @@ test('an invited assistant sees the squad it is limited to, and neither people n
   await expect(mate.getByRole('navigation', { name: 'Settings' }).getByRole('link')).toHaveText([
     'Account',
     'Sign-ins',
+    'Progression',
     'Links',
   ]);
   const link = await mailedLink(page, 'ragnhild@skarvoy.example');
@@ -77,7 +80,7 @@ test('a lost password is reset by mail; sign-ins elsewhere end, and all but one 
     await at.getByLabel('E-mail').fill(email);
     await at.getByLabel('Password').fill('another long one');
     await at.getByRole('button', { name: 'Sign in' }).click();
-    await expect(at.getByRole('heading', { name: 'Squads' })).toBeVisible();
+    await expect(at.getByRole('heading', { level: 1, name: 'Attention' })).toBeVisible();
   };
   await enter(first);
   const second = await (await browser.newContext()).newPage();
@@ -113,7 +116,7 @@ test('a second factor is set up with a code and asked for at signing in', async 
   await expect(other.getByText('That code is wrong or was used before.')).toBeVisible();
   await other.getByLabel('Code of your authenticator app').fill(recovery);
   await other.getByRole('button', { name: 'Sign in' }).click();
-  await expect(other.getByRole('heading', { name: 'Squads' })).toBeVisible();
+  await expect(other.getByRole('heading', { level: 1, name: 'Attention' })).toBeVisible();
 });
 
 test('units of the club are those of kit and loads; the trail says who has read an athlete', async ({ page }) => {
