@@ -1,5 +1,5 @@
 import { seeded } from '../src/common/seeded-random';
-import { decide, nextDose } from '../src/progress/decide';
+import { decideWithDoses } from '../src/progress/decide';
 import type { CaseSession, CaseSet, DecisionCase, NextDose } from '../src/progress/decision-case';
 import { pressed } from '../src/progress/proposal';
 
@@ -189,10 +189,11 @@ function nextOf(
   if (policy === 'fixed') return n % perWeek === perWeek - 1 ? { ...dose, kg: dose.kg + step } : dose;
   const history = done.slice(-4).map(({ day: on, session }): CaseSession => ({ ...session, daysAgo: day - on }));
   const given = caseOf(person, dose, history, pain, morning);
-  const move = pressed[decide(given).move];
+  const { decision, next } = decideWithDoses(given);
+  const move = pressed[decision.move];
   // Stopped is stopped for now: a coach brings it back lighter once it is quiet.
   if (move === 'stop') return { ...dose, kg: Math.max(step, gridded(dose.kg * 0.7)), sets: Math.max(1, dose.sets - 1) };
-  return applied(dose, nextDose(given, move));
+  return applied(dose, next[move]);
 }
 
 /** Mean of something over many athletes with the bounds it lies within 19 times in 20. */

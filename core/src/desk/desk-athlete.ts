@@ -18,11 +18,9 @@ export interface DeskSession {
     pain: readonly PainReport[];
     morning?: readonly PainReport[] | null;
     note?: string | null;
-    /** When the report, or anything later of it, arrived; ISO. */
+    /** When the report, or anything else of the session, last arrived; ISO. */
     cameAt: string;
   };
-  /** When the last set of it arrived, ISO. */
-  logsCameAt?: string;
   /** The fixture that it was written for, ISO date; null where there was none ahead. */
   writtenFor?: string | null;
   review?: StoredReview;

@@ -10,6 +10,13 @@ import { ago, base, decisionsOf, deskDays, isDone, moveWords, openItems, shown }
 /** Changes that are named one by one. */
 const listed = 3;
 
+/** Session RPE of the last sessions, with what was planned as the limit. */
+const effortTrend = ({ sessions }: DeskAthlete, planned: number) => ({
+  values: sessions.flatMap(({ report }) => (report ? [report.effort] : [])).slice(-shown),
+  of: 'session RPE',
+  limit: planned,
+});
+
 /** Much harder than it was planned. */
 export function effortEntries(athlete: DeskAthlete, today: string, rules?: ProgressRules): DeskEntry[] {
   const done = athlete.sessions.filter(({ report }) => report !== undefined);
@@ -30,11 +37,7 @@ export function effortEntries(athlete: DeskAthlete, today: string, rules?: Progr
         `${capital(ago(last.on, today))}, ${last.report.minutes} minutes`,
         ...(last.report.note ? [`"${last.report.note}"`] : []),
       ],
-      trend: {
-        values: done.slice(-shown).map(({ report }) => report?.effort ?? null),
-        of: 'session RPE',
-        limit: last.plannedEffort,
-      },
+      trend: effortTrend(athlete, last.plannedEffort),
       proposal: open.length > 0 ? moveWords(open) : 'Ask what made it so hard',
       rule: 'effort-far-over',
       decisions: decisionsOf(open),
@@ -48,13 +51,10 @@ export function effortEntries(athlete: DeskAthlete, today: string, rules?: Progr
 /** Something arrived after the coach had decided: the proposals are others now. */
 export function changedEntries(athlete: DeskAthlete, today: string): DeskEntry[] {
   return athlete.sessions.flatMap((session): DeskEntry[] => {
-    const { decided, review, report, logsCameAt } = session;
+    const { decided, review, report } = session;
     if (decided.length === 0 || !review) return [];
     const at = decided.map((one) => one.at).sort()[0] as string;
-    const late = [report?.cameAt, logsCameAt]
-      .filter((came) => came !== undefined && came > at)
-      .sort()
-      .at(-1);
+    const late = report && report.cameAt > at ? report.cameAt : undefined;
     const others = review.items.filter((item) => {
       const was = decided.find(({ variant }) => variant === item.variant);
       return was !== undefined && was.at < (late ?? '') && was.decided !== item.move;
@@ -106,14 +106,7 @@ export function proposalEntries(athlete: DeskAthlete, today: string, taken: Read
         `${capital(ago(session.on, today))}, ${minutes} minutes at RPE ${effort}, ${session.plannedEffort} planned`,
         ...(note ? [`"${note}"`] : []),
       ],
-      trend: {
-        values: athlete.sessions
-          .filter(({ report }) => report)
-          .slice(-shown)
-          .map(({ report }) => report?.effort ?? null),
-        of: 'session RPE',
-        limit: session.plannedEffort,
-      },
+      trend: effortTrend(athlete, session.plannedEffort),
       proposal: changesOf(open).join('\n'),
       rule: open.find(({ move }) => move !== 'same')?.by ?? open[0]?.by ?? 'effort-near-plan',
       decisions: decisionsOf(open),

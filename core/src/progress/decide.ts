@@ -41,22 +41,15 @@ function asPreferred(decision: Decision, facts: Facts, rules: ProgressRules | un
   };
 }
 
-/**
- * What a careful coach does next with one item: progress, hold, regress, stop or refer, with the change, the reason and the rule it rests on.
- *
- * @param given one item with its sessions, oldest first, and the whole session just reviewed
- * @param rules what the club has made of the rules; as usual when left out
- * @example decide(decisionCase()).rule // 'effort-near-plan'
- */
-export function decide(given: DecisionCase, rules?: ProgressRules): Decision {
-  if (given.history.length === 0)
-    return {
-      move: 'hold',
-      how: 'the dose as planned',
-      why: 'No session yet: nothing to decide on.',
-      rule: 'no-history',
-    };
-  const facts = factsOf(given, rules);
+const noHistory: Decision = {
+  move: 'hold',
+  how: 'the dose as planned',
+  why: 'No session yet: nothing to decide on.',
+  rule: 'no-history',
+};
+
+/** The first rule that speaks, as the club prefers it. */
+function decidedOn(facts: Facts, rules: ProgressRules | undefined): Decision {
   for (const rule of order) {
     const decision = rule(facts);
     if (decision) return asPreferred(decision, facts, rules);
@@ -65,22 +58,41 @@ export function decide(given: DecisionCase, rules?: ProgressRules): Decision {
 }
 
 /**
- * The dose that a decision of the coach comes to: that of the rules where the coach does as they say, else one step the way that was pressed. What
- * a step leaves alone is as it was. Undefined for what is stopped, or was never done.
+ * What a careful coach does next with one item: progress, hold, regress, stop or refer, with the change, the reason and the rule it rests on.
+ *
+ * @param given one item with its sessions, oldest first, and the whole session just reviewed
+ * @param rules what the club has made of the rules; as usual when left out
+ * @example decide(decisionCase()).rule // 'effort-near-plan'
+ */
+export function decide(given: DecisionCase, rules?: ProgressRules): Decision {
+  return given.history.length === 0 ? noHistory : decidedOn(factsOf(given, rules), rules);
+}
+
+/** Ways of deciding that leave a dose. */
+const goingOn = ['up', 'same', 'down'] as const satisfies readonly Move[];
+/** The dose that each way of deciding comes to; none for what is stopped, or was never done. */
+export type NextDoses = Partial<Record<Move, NextDose>>;
+
+/**
+ * What is decided on an item, with the dose that each way of deciding comes to: that of the rules where the coach does as they say, else one step
+ * the way that was pressed. What a step leaves alone is as it was.
  *
  * @param given one item with its sessions, oldest first
- * @example nextDose(decisionCase(), 'same') // { kg: 16, sets: 3, amount: 10, counts: 'reps' }
+ * @example decideWithDoses(decisionCase()).next.same // { kg: 16, sets: 3, amount: 10, counts: 'reps' }
  */
-export function nextDose(given: DecisionCase, move: Move, rules?: ProgressRules): NextDose | undefined {
-  if (move === 'stop' || given.history.length === 0) return undefined;
+export function decideWithDoses(given: DecisionCase, rules?: ProgressRules): { decision: Decision; next: NextDoses } {
+  if (given.history.length === 0) return { decision: noHistory, next: {} };
   const facts = factsOf(given, rules);
-  const decision = decide(given, rules);
-  const step = (pressed[decision.move] === move ? decision.next : undefined) ?? stepTo(move, facts).next;
+  const decision = decidedOn(facts, rules);
   const { load, dose } = given.item;
-  return {
-    // Another exercise has its own loads.
-    ...(load.kg !== undefined && !step.variant ? { kg: load.kg } : {}),
-    ...{ sets: dose.sets, amount: facts.planned, counts: countedIn(dose) },
-    ...step,
+  const after = (move: Move): NextDose => {
+    const step = (pressed[decision.move] === move ? decision.next : undefined) ?? stepTo(move, facts).next;
+    return {
+      // Another exercise has its own loads.
+      ...(load.kg !== undefined && !step.variant ? { kg: load.kg } : {}),
+      ...{ sets: dose.sets, amount: facts.planned, counts: countedIn(dose) },
+      ...step,
+    };
   };
+  return { decision, next: Object.fromEntries(goingOn.map((move) => [move, after(move)])) };
 }

@@ -2,7 +2,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { decisionCase, session, sets } from '../../test/decision-cases';
-import { decide, nextDose } from './decide';
+import { decide, decideWithDoses } from './decide';
 import { asksMore, mayStand, offeredRules, type PastDecision, ruleValue } from './progress-rules';
 import { decidedMoves, pressed } from './proposal';
 import { isGuarded, ruleBook, ruleValues } from './rule-book';
@@ -45,7 +45,7 @@ describe('what a club has set', () => {
     expect(decide(easy, rules)).toMatchObject({ move: 'hold', rule: 'rir-high' });
     expect(decide(easy, rules).why).toContain('House rule');
     expect(decide(easy, {}).move).toBe('progress');
-    expect(nextDose(easy, 'same', rules)).toEqual({ kg: 16, sets: 3, amount: 10, counts: 'reps' });
+    expect(decideWithDoses(easy, rules).next.same).toEqual({ kg: 16, sets: 3, amount: 10, counts: 'reps' });
   });
 
   it('never asks for more than a rule of safety, pain or form, nor while it hurts', () => {

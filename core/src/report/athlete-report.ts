@@ -1,6 +1,6 @@
 import { type PainReport, painLimits } from '../athlete/athlete';
 import { battery, type HomeTest } from '../capacity/battery';
-import { type SideIndex, sideIndex, type Trend, trendOf } from '../capacity/test-trend';
+import { evenFrom, type SideIndex, sideIndex, type Trend, trendOf } from '../capacity/test-trend';
 import { capital, partWords } from '../common/text';
 import { dayAfter } from '../date/days';
 import { catalogueOf } from '../exercise/catalogue/catalogue';
@@ -44,8 +44,8 @@ export interface AthleteReport {
   sentences: readonly string[];
 }
 
-/** Sides count as even from here on; sets of the last weeks are compared. */
-const [even, sideWeeks, minSets] = [0.9, 4, 4];
+/** Weeks whose sets are compared, and the fewest of a side that say something. */
+const [sideWeeks, minSets] = [4, 4];
 
 function sideComparisons({ athlete, own, today }: ReportInput): SideComparison[] {
   const { byId } = catalogueOf([...own]);
@@ -161,7 +161,7 @@ function weekSentences(weeks: readonly ReportWeek[]): string[] {
 export function athleteReport(input: ReportInput): AthleteReport {
   const [weeks, strength, tests] = [weeksOf(input), strengthCourses(input), testCourses(input)];
   const [sides, pain] = [sideComparisons(input), painCourses(input)];
-  const behind = sides.filter(({ index }) => index < even);
+  const behind = sides.filter(({ index }) => index < evenFrom);
   const testSides = battery.flatMap(({ id, name }) => {
     const found = sideIndex(id, input.athlete.battery ?? []);
     return found ? [{ ...found, name }] : [];

@@ -1,9 +1,8 @@
 import { capital } from '../common/text';
 import { catalogueOf } from '../exercise/catalogue/catalogue';
-import { decide, nextDose } from '../progress/decide';
-import type { NextDose } from '../progress/decision-case';
+import { decideWithDoses, type NextDoses } from '../progress/decide';
 import type { ProgressRules } from '../progress/progress-rules';
-import { type Move, type Proposal, pressed } from '../progress/proposal';
+import { type Proposal, pressed } from '../progress/proposal';
 import type { Brief } from '../session/brief/brief';
 import { type PlanItem, plannedAmount } from '../session/plan/plan-types';
 import { itemCase } from './item-case';
@@ -15,6 +14,8 @@ export interface ReviewedItem {
   planned: number;
   done: readonly ReviewedSet[];
   proposal: Proposal;
+  /** The dose that each way of deciding comes to. */
+  next: NextDoses;
 }
 
 /**
@@ -34,7 +35,8 @@ export function review(
   return session.plan.blocks.flatMap((block) =>
     block.items.map((item) => {
       const variant = catalogue.byId(item.variant);
-      const { move, how, why, rule } = decide(itemCase(item, block.kind, variant, brief, session, earlier), rules);
+      const { decision, next } = decideWithDoses(itemCase(item, block.kind, variant, brief, session, earlier), rules);
+      const { move, how, why, rule } = decision;
       return {
         ...{ item, block: block.kind, planned: plannedAmount(item) },
         done: session.logs.filter((log) => log.variant === item.variant),
@@ -44,31 +46,8 @@ export function review(
           by: rule,
           ...(move === 'refer' ? { refer: true } : {}),
         },
+        next,
       };
     }),
-  );
-}
-
-/**
- * The dose that a decision on one item comes to.
- *
- * @param move what the coach has pressed
- * @throws nothing; an item that is not in the session has none
- */
-export function decidedDose(
-  session: ReviewedSession,
-  brief: Brief,
-  earlier: readonly ReviewedSession[],
-  variant: string,
-  move: Move,
-  rules?: ProgressRules,
-): NextDose | undefined {
-  const block = session.plan.blocks.find(({ items }) => items.some((item) => item.variant === variant));
-  const item = block?.items.find((one) => one.variant === variant);
-  if (!block || !item) return undefined;
-  return nextDose(
-    itemCase(item, block.kind, catalogueOf(brief.own).byId(variant), brief, session, earlier),
-    move,
-    rules,
   );
 }

@@ -1,8 +1,8 @@
-import type { NextDose } from '../progress/decision-case';
+import type { NextDoses } from '../progress/decide';
 import type { ProgressRules } from '../progress/progress-rules';
-import type { Move, Proposal } from '../progress/proposal';
+import type { Proposal } from '../progress/proposal';
 import type { Brief } from '../session/brief/brief';
-import { decidedDose, review } from './review';
+import { review } from './review';
 import type { ReviewedSession } from './reviewed-session';
 import { isDecidable, reviewSummary } from './summary';
 
@@ -13,7 +13,7 @@ export interface StoredProposal extends Proposal {
   /** Sets of it were logged. */
   done: boolean;
   regions: readonly string[];
-  next: Partial<Record<Move, NextDose>>;
+  next: NextDoses;
 }
 
 /** What the rules say of a session in short: what a desk shows of many. */
@@ -39,15 +39,9 @@ export function storedReview(
   const all = review(session, brief, earlier, rules);
   return {
     summary: reviewSummary(all, session.report?.pain),
-    items: all.filter(isDecidable).map(({ item: { variant, name, regions }, done, proposal }) => ({
-      ...{ variant, name, regions, ...proposal },
+    items: all.filter(isDecidable).map(({ item: { variant, name, regions }, done, proposal, next }) => ({
+      ...{ variant, name, regions, ...proposal, next },
       done: done.length > 0,
-      next: Object.fromEntries(
-        (['up', 'same', 'down'] as const).map((move) => [
-          move,
-          decidedDose(session, brief, earlier, variant, move, rules),
-        ]),
-      ),
     })),
     sets: session.logs.length,
   };

@@ -1,6 +1,7 @@
 import { databaseCode } from '../database/database';
 import type { Services } from '../routes/context';
-import { copyOfFeed, feedById, feedReading, feedReread, feedsOf, feedTried, seasonOf } from '../store/seasons';
+import { copyOfFeed, feedById, feedReading, feedReread, feedsOf, feedTried } from '../store/feeds';
+import { seasonOf } from '../store/seasons';
 import { repeatedly } from './repeating';
 
 /** Feeds are read again when nobody has tried them for so long, ms; looked at so often. */

@@ -6,8 +6,9 @@ import { sessionTypeNames } from '@tropaeum/core/session-type/session-type';
 import { notFound } from '../middleware/http-error';
 import { tokenHash } from '../middleware/tokens';
 import { athleteById, squadById } from '../store/athletes';
+import { feedsOf, readFeed } from '../store/feeds';
 import { calendarRead } from '../store/links';
-import { feedsOf, ownSeasonOf, readFeed, seasonOf, withFeeds } from '../store/seasons';
+import { ownSeasonOf, seasonOf, withFeeds } from '../store/seasons';
 import type { Services } from './context';
 
 interface CalendarHolder {

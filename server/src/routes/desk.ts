@@ -7,7 +7,7 @@ import { isGuarded, ruleBook, ruleValues } from '@tropaeum/core/progress/rule-bo
 import * as yup from 'yup';
 import { HttpError, notFound, validationFailed } from '../middleware/http-error';
 import { idFrom, uuid, validated } from '../middleware/validated';
-import { changeClub, clubSettings } from '../store/accounts';
+import { athletesAmong, changeClub, clubSettings } from '../store/accounts';
 import { athleteById } from '../store/athletes';
 import { deskAthletes, marksOf, pastDecisions, putAway, takeBack } from '../store/desk';
 import { addMessage, markDelivered } from '../store/messages';
@@ -114,7 +114,7 @@ export function deskRoutes({ database, messages, now, today, log }: Services): R
         ...(consentAge === undefined ? {} : { consentAge }),
       });
       return {
-        entries: attention(athletes, await marksOf(tx, today()), today(), rules),
+        entries: attention(athletes, await marksOf(tx), today(), rules),
         offered: offeredRules((await pastDecisions(tx)) as never, rules),
       };
     });
@@ -130,8 +130,8 @@ export function deskRoutes({ database, messages, now, today, log }: Services): R
     const person = personOf(ctx);
     const { entries } = validated(markList, ctx.request.body);
     await database.asPerson(person, async (tx) => {
-      for (const id of new Set(entries.map(({ athlete }) => athlete)))
-        if (!(await athleteById(tx, id))) throw notFound('athlete');
+      const named = [...new Set(entries.map(({ athlete }) => athlete))];
+      if ((await athletesAmong(tx, named)).length < named.length) throw notFound('athlete');
       await putAway(tx, person.organisationId, entries as never);
     });
     ctx.status = 204;

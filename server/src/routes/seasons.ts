@@ -10,20 +10,9 @@ import { HttpError, notFound, validationFailed } from '../middleware/http-error'
 import { newToken, tokenHash } from '../middleware/tokens';
 import { idFrom, revision, uuid, validated } from '../middleware/validated';
 import { athleteById, squadById } from '../store/athletes';
+import { addFeed, type FeedRow, feedById, feedReading, feedsOf, forgetFeed, readFeed } from '../store/feeds';
 import { addCalendarLink, calendarLinksOf, endCalendarLink, endCalendarLinks } from '../store/links';
-import {
-  addFeed,
-  type FeedRow,
-  feedById,
-  feedReading,
-  feedsOf,
-  forgetFeed,
-  ownSeasonsOf,
-  readFeed,
-  saveOwnSeason,
-  saveSeason,
-  seasonOf,
-} from '../store/seasons';
+import { ownSeasonsOf, saveOwnSeason, saveSeason, seasonOf } from '../store/seasons';
 import { sessionsOfSquad } from '../store/sessions';
 import { personOf, type Services } from './context';
 

@@ -9,10 +9,10 @@ import { newToken, tokenHash } from '../middleware/tokens';
 import { idFrom, validated } from '../middleware/validated';
 import { sessionMessage } from '../session-message';
 import { athleteById, restrictionOf } from '../store/athletes';
-import { grouped } from '../store/grouped';
 import { endLink, openLink } from '../store/links';
 import { addMessage, markDelivered, outbox } from '../store/messages';
-import { decisionsOf, logsOf, reportsOf } from '../store/results';
+import { decisionsOf } from '../store/results';
+import { briefNow, resultsOf } from '../store/reviews';
 import {
   addSession,
   bringUpToDate,
@@ -160,20 +160,16 @@ export function sessionRoutes({ database, messages, now, today, publicUrl, log }
 
   /** A session as it was done, with the proposals that follow from it and the sessions before. */
   const reviewed = async (tx: Transaction, session: SessionRow) => {
-    const earlier = (await doneBefore(tx, session.athleteId, session.on, sessionsBack)).reverse();
-    const ids = [...earlier, session].map(({ id }) => id);
-    const logs = grouped(await logsOf(tx, ids), (log) => log.sessionId);
-    const reports = new Map((await reportsOf(tx, ids)).map((report) => [report.sessionId, report]));
-    const asDone = ({ id, on, plan }: SessionRow) => ({ on, plan, logs: logs.get(id) ?? [], report: reports.get(id) });
     const athlete = await athleteById(tx, session.athleteId);
-    const brief = {
-      ...session.brief,
-      athlete: { ...session.brief.athlete, restrictions: (athlete?.restrictions ?? []).map(restrictionOf) },
-    };
-    return {
-      ...{ athlete, report: reports.get(session.id) },
-      items: review(asDone(session), brief, earlier.map(asDone), await progressRulesOf(tx)),
-    };
+    if (!athlete) throw notFound('athlete');
+    const earlier = (await doneBefore(tx, session.athleteId, session.on, sessionsBack)).reverse();
+    const { asDone, reports } = await resultsOf(
+      tx,
+      [...earlier, session].map(({ id }) => id),
+    );
+    const rules = await progressRulesOf(tx);
+    const items = review(asDone(session), briefNow(session, athlete), earlier.map(asDone), rules);
+    return { athlete, report: reports.get(session.id), items };
   };
 
   router.get('/sessions/:id/return', async (ctx) => {
@@ -188,7 +184,7 @@ export function sessionRoutes({ database, messages, now, today, publicUrl, log }
           status: session.status,
           planned: session.plan.minutes.planned,
         },
-        athlete: athlete?.name,
+        athlete: athlete.name,
         report: report
           ? {
               effort: report.effort,

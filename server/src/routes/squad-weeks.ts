@@ -2,7 +2,7 @@ import Router from '@koa/router';
 import { reportWeeks } from '@tropaeum/core/report/report-input';
 import { againstUsual, mondaysTo, nextPeak } from '@tropaeum/core/report/squad-weeks';
 import { allAthletes } from '../store/athletes';
-import { allOwnSeasons, seasonsOfSquads, withOwn } from '../store/seasons';
+import { seasonsOfAthletes } from '../store/seasons';
 import { weeksOfEverybody } from '../store/squad-weeks';
 import { personOf, type Services } from './context';
 
@@ -16,9 +16,7 @@ export function squadWeekRoutes({ database, today }: Services): Router {
       const mondays = mondaysTo(today(), reportWeeks);
       const weeks = await weeksOfEverybody(tx, mondays[0] as string, today());
       const athletes = await allAthletes(tx);
-      const squadIds = [...new Set(athletes.map(({ squadId }) => squadId))];
-      const seasons = new Map((await seasonsOfSquads(tx, squadIds)).map((season, i) => [squadIds[i], season]));
-      const own = await allOwnSeasons(tx);
+      const seasons = await seasonsOfAthletes(tx, athletes, today());
       return {
         mondays,
         athletes: athletes.map(({ id, name, squadId }) => {
@@ -26,8 +24,7 @@ export function squadWeekRoutes({ database, today }: Services): Router {
           const all = mondays.map(
             (from) => mine.find((week) => week.from === from) ?? { from, sent: 0, done: 0, load: 0, pain: null },
           );
-          const [squad, ownSeason] = [seasons.get(squadId), own.get(id)];
-          const season = squad && ownSeason ? withOwn(squad, ownSeason, today()) : squad;
+          const season = seasons.get(id);
           return {
             ...{ id, name, squadId, weeks: all },
             usual: againstUsual(all) ?? null,

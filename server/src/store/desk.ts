@@ -4,14 +4,14 @@ import type { DeskAthlete, DeskSession } from '@tropaeum/core/desk/desk-athlete'
 import { isMinor, usualConsentAge } from '@tropaeum/core/people/consent';
 import type { ProgressRules } from '@tropaeum/core/progress/progress-rules';
 import type { StoredReview } from '@tropaeum/core/review/stored-review';
-import { and, desc, eq, inArray, isNotNull, isNull, sql } from 'drizzle-orm';
+import { and, desc, eq, inArray, isNotNull, isNull, or, sql } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import type { Transaction } from '../database/database';
 import { athleteLinks, decisions, deskMarks, releaseRequests } from '../database/schema';
 import { allAthletes, restrictionOf } from './athletes';
 import { grouped } from './grouped';
 import { basisOf, chainsOf, decidable, type Line, lookBack, reviewsOf, sessionLines, type Wanted } from './reviews';
-import { allOwnSeasons, seasonsOfSquads, withOwn } from './seasons';
+import { seasonsOfAthletes } from './seasons';
 
 /** How far ahead the desk looks, days. */
 const lookAhead = 21;
@@ -67,9 +67,7 @@ export async function deskAthletes(
     ),
   );
   const reviews = await reviewsOf(tx, organisationId, wanted, rules);
-  const squadIds = [...new Set(athletes.map(({ squadId }) => squadId))];
-  const squads = new Map((await seasonsOfSquads(tx, squadIds)).map((season, i) => [squadIds[i], season]));
-  const own = await allOwnSeasons(tx);
+  const seasons = await seasonsOfAthletes(tx, athletes, today);
   const asked = grouped(
     await tx
       .select({ athleteId: releaseRequests.athleteId, region: releaseRequests.region, side: releaseRequests.side })
@@ -86,10 +84,7 @@ export async function deskAthletes(
     ).map(({ athleteId, expiresAt }) => [athleteId, expiresAt.slice(0, 10)]),
   );
   return athletes.map((athlete): DeskAthlete => {
-    const { id, name, born, battery, squadId } = athlete;
-    const squad = squads.get(squadId);
-    const mine = own.get(id);
-    const season = squad && mine ? withOwn(squad, mine, today) : squad;
+    const { id, name, born, battery } = athlete;
     const lastTest = battery
       .map(({ on }) => on)
       .sort()
@@ -107,18 +102,16 @@ export async function deskAthletes(
       restrictions: athlete.restrictions.map(restrictionOf),
       byPhysio: athlete.restrictions.filter(({ physioId }) => physioId !== null).map(restrictionOf),
       asked: (asked.get(id) ?? []).map(({ region, side }) => ({ region, ...(side ? { side } : {}) })),
-      fixtures: (season?.fixtures ?? []).map(({ on }) => on),
+      fixtures: (seasons.get(id)?.fixtures ?? []).map(({ on }) => on),
       ...(lastTest ? { lastTest } : {}),
       ...(linkUntil ? { linkUntil } : {}),
     };
   });
 }
 
-export async function marksOf(tx: Transaction, today: string): Promise<DeskMark[]> {
-  const rows = await tx
-    .select({ athlete: deskMarks.athleteId, key: deskMarks.key, until: deskMarks.until })
-    .from(deskMarks);
-  return rows.filter(({ until }) => until === null || until > today);
+/** What was put away, also what has come back since. */
+export async function marksOf(tx: Transaction): Promise<DeskMark[]> {
+  return tx.select({ athlete: deskMarks.athleteId, key: deskMarks.key, until: deskMarks.until }).from(deskMarks);
 }
 
 /** Puts entries away until a day, or for good until something new comes of them. */
@@ -134,8 +127,8 @@ export async function putAway(tx: Transaction, organisationId: string, entries: 
 }
 
 export async function takeBack(tx: Transaction, entries: readonly Pick<DeskMark, 'athlete' | 'key'>[]): Promise<void> {
-  for (const { athlete, key } of entries)
-    await tx.delete(deskMarks).where(and(eq(deskMarks.athleteId, athlete), eq(deskMarks.key, key)));
+  const these = entries.map(({ athlete, key }) => and(eq(deskMarks.athleteId, athlete), eq(deskMarks.key, key)));
+  if (these.length > 0) await tx.delete(deskMarks).where(or(...these));
 }
 
 /** Decisions of late on what rules proposed, the latest first: what a coach keeps overruling shows in them. */

@@ -1,14 +1,16 @@
 import { createHash } from 'node:crypto';
 import { dayAfter } from '@tropaeum/core/date/days';
 import type { ProgressRules } from '@tropaeum/core/progress/progress-rules';
+import type { ReviewedSession } from '@tropaeum/core/review/reviewed-session';
 import { type StoredReview, storedReview } from '@tropaeum/core/review/stored-review';
+import type { Brief } from '@tropaeum/core/session/brief/brief';
 import { and, asc, eq, gte, inArray, lte, sql } from 'drizzle-orm';
 import type { Transaction } from '../database/database';
 import { sessionReports, sessionReviews, sessions } from '../database/schema';
 import { type FullAthlete, restrictionOf, someAthletes } from './athletes';
 import { grouped } from './grouped';
 import { logsOf, reportsOf } from './results';
-import { fullSessions, sessionsBack } from './sessions';
+import { fullSessions, type SessionRow, sessionsBack } from './sessions';
 
 /** How far back results are looked at; older than `decidable` they are not decided on any more, days. */
 export const [lookBack, decidable] = [60, 14];
@@ -54,6 +56,23 @@ export interface Wanted {
   basis: string;
 }
 
+/** What came of some sessions, and each of them as it was done. */
+export async function resultsOf(tx: Transaction, ids: readonly string[]) {
+  const logs = grouped(await logsOf(tx, ids), (log) => log.sessionId);
+  const reports = new Map((await reportsOf(tx, ids)).map((report) => [report.sessionId, report]));
+  const asDone = ({ id, on, plan }: SessionRow): ReviewedSession => ({
+    ...{ on, plan, logs: logs.get(id) ?? [] },
+    report: reports.get(id),
+  });
+  return { asDone, reports };
+}
+
+/** What a session was composed from, under the restrictions of now. */
+export const briefNow = ({ brief }: SessionRow, athlete: FullAthlete): Brief => ({
+  ...brief,
+  athlete: { ...brief.athlete, restrictions: athlete.restrictions.map(restrictionOf) },
+});
+
 /** Works out what the rules say of some sessions, and keeps it. */
 async function workOut(
   tx: Transaction,
@@ -66,21 +85,12 @@ async function workOut(
     const some = wanted.slice(from, from + atOnce);
     const ids = [...new Set(some.flatMap(({ chain }) => chain.map(({ id }) => id)))];
     const full = new Map((await fullSessions(tx, ids)).map((session) => [session.id, session]));
-    const logs = grouped(await logsOf(tx, ids), (log) => log.sessionId);
-    const reports = new Map((await reportsOf(tx, ids)).map((report) => [report.sessionId, report]));
+    const { asDone } = await resultsOf(tx, ids);
     const rows = some.flatMap(({ athlete, chain, basis }) => {
       const all = chain.flatMap(({ id }) => full.get(id) ?? []);
       const session = all.at(-1);
       if (!session || session.id !== chain.at(-1)?.id) return [];
-      const asDone = ({ id, on, plan }: typeof session) => ({
-        ...{ on, plan, logs: logs.get(id) ?? [] },
-        report: reports.get(id),
-      });
-      const brief = {
-        ...session.brief,
-        athlete: { ...session.brief.athlete, restrictions: athlete.restrictions.map(restrictionOf) },
-      };
-      const content = storedReview(asDone(session), brief, all.slice(0, -1).map(asDone), rules);
+      const content = storedReview(asDone(session), briefNow(session, athlete), all.slice(0, -1).map(asDone), rules);
       found.set(session.id, content);
       return [{ sessionId: session.id, organisationId, athleteId: athlete.id, basis, content }];
     });

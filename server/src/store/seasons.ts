@@ -1,12 +1,5 @@
 import { dayAfter } from '@tropaeum/core/date/days';
-import type { ReadCalendar, ReadOptions } from '@tropaeum/core/formats/icalendar-read';
-import {
-  type Entry,
-  type EntryKind,
-  fixturesOf,
-  type ListedFixture,
-  withoutOverrides,
-} from '@tropaeum/core/season/calendar/calendar';
+import { type Entry, fixturesOf, type ListedFixture, withoutOverrides } from '@tropaeum/core/season/calendar/calendar';
 import type { PhaseSpan } from '@tropaeum/core/season/calendar/season-on';
 import { withReturns } from '@tropaeum/core/season/periodisation/phases';
 import {
@@ -15,20 +8,16 @@ import {
   type OwnSeason,
   type SquadSeasonPlan,
 } from '@tropaeum/core/season/plan/season-plan';
-import { and, asc, eq, getTableColumns, inArray, sql } from 'drizzle-orm';
-import { v7 } from 'uuid';
+import { and, eq, inArray, sql } from 'drizzle-orm';
 import type { Transaction } from '../database/database';
-import { athletes, feeds, ownSeasons, seasons } from '../database/schema';
+import { athletes, ownSeasons, seasons } from '../database/schema';
+import { feedAhead, feedsOf, readFeed } from './feeds';
 
 export interface Revised<T> {
   content: T;
   /** 0 where nothing has been saved yet. */
   revision: number;
 }
-/** A feed without its copy, which may be long: what it says is kept beside it. */
-export type FeedRow = Omit<typeof feeds.$inferSelect, 'copy'>;
-const { copy: _, ...feedColumns } = getTableColumns(feeds);
-
 export async function seasonOf(tx: Transaction, squadId: string): Promise<Revised<SquadSeasonPlan>> {
   const row = (await tx.select().from(seasons).where(eq(seasons.squadId, squadId)))[0];
   return row
@@ -65,12 +54,6 @@ export async function ownSeasonOf(tx: Transaction, athleteId: string): Promise<R
   return row ? { content: row.content, revision: row.revision } : { content: emptyOwnSeason, revision: 0 };
 }
 
-/** Own seasons of everybody, by athlete. */
-export async function allOwnSeasons(tx: Transaction): Promise<Map<string, OwnSeason>> {
-  const rows = await tx.select({ athleteId: ownSeasons.athleteId, content: ownSeasons.content }).from(ownSeasons);
-  return new Map(rows.map(({ athleteId, content }) => [athleteId, content]));
-}
-
 /** Own seasons of everybody in a squad, by athlete. */
 export async function ownSeasonsOf(tx: Transaction, squadId: string): Promise<Map<string, Revised<OwnSeason>>> {
   const rows = await tx
@@ -102,86 +85,6 @@ export async function saveOwnSeason(
     .where(and(eq(ownSeasons.athleteId, athleteId), eq(ownSeasons.revision, revision)))
     .returning({ revision: ownSeasons.revision });
   return rows[0]?.revision;
-}
-
-export async function feedsOf(tx: Transaction, squadIds: readonly string[]): Promise<FeedRow[]> {
-  if (squadIds.length === 0) return [];
-  return tx
-    .select(feedColumns)
-    .from(feeds)
-    .where(inArray(feeds.squadId, [...squadIds]))
-    .orderBy(asc(feeds.createdAt));
-}
-
-export async function feedById(tx: Transaction, id: string): Promise<FeedRow | undefined> {
-  return (await tx.select(feedColumns).from(feeds).where(eq(feeds.id, id)))[0];
-}
-
-/** The last good copy of a feed as it came. */
-export async function copyOfFeed(tx: Transaction, id: string): Promise<string | null> {
-  return (await tx.select({ copy: feeds.copy }).from(feeds).where(eq(feeds.id, id)))[0]?.copy ?? null;
-}
-
-/** A good copy of a feed and what it says, in a zone. */
-export interface GoodCopy {
-  copy: string;
-  parsed: ReadCalendar & { zone: string };
-}
-
-/** Keeps a feed with its first good copy; undefined where the squad has it already. */
-export async function addFeed(
-  tx: Transaction,
-  organisationId: string,
-  squadId: string,
-  feed: GoodCopy & { url: string; otherwise: EntryKind; readAt: string },
-): Promise<string | undefined> {
-  const rows = await tx
-    .insert(feeds)
-    .values({ id: v7(), organisationId, squadId, ...feed, triedAt: feed.readAt })
-    .onConflictDoNothing()
-    .returning({ id: feeds.id });
-  return rows[0]?.id;
-}
-
-/** What a try brought: a new copy, or the problem; the last good copy stays. */
-export async function feedTried(
-  tx: Transaction,
-  id: string,
-  triedAt: string,
-  brought: GoodCopy | { problem: string },
-): Promise<void> {
-  const set = 'copy' in brought ? { ...brought, readAt: triedAt, problem: null } : { problem: brought.problem };
-  await tx
-    .update(feeds)
-    .set({ ...set, triedAt })
-    .where(eq(feeds.id, id));
-}
-
-/** The copy read once more. */
-export async function feedReread(tx: Transaction, id: string, parsed: GoodCopy['parsed']): Promise<void> {
-  await tx.update(feeds).set({ parsed }).where(eq(feeds.id, id));
-}
-
-export async function forgetFeed(tx: Transaction, id: string): Promise<boolean> {
-  return (await tx.delete(feeds).where(eq(feeds.id, id)).returning({ id: feeds.id })).length > 0;
-}
-
-/** How far back and ahead a feed is read, days. */
-const [feedBack, feedAhead] = [60, 400];
-
-/** How the copies of a feed are read on a day. */
-export const feedReading = (zone: string, today: string, otherwise: EntryKind): ReadOptions => ({
-  ...{ zone, otherwise },
-  from: dayAfter(today, -feedBack),
-  to: dayAfter(today, feedAhead),
-});
-
-const nothing: ReadCalendar = { entries: [], cancelled: [], bad: [] };
-
-/** What the last good copy of a feed says; ids tell it from what the coach has put down. */
-export function readFeed({ id, parsed }: Pick<FeedRow, 'id' | 'parsed'>): ReadCalendar {
-  if (!parsed) return nothing;
-  return { ...parsed, entries: parsed.entries.map((entry) => ({ ...entry, id: `feed:${id}:${entry.id}` })) };
 }
 
 /** What the coach has changed of a feed's entry stands in its place; one dragged away is there under its own id. */
@@ -224,16 +127,14 @@ export async function seasonsOfSquads(tx: Transaction, squadIds: readonly string
 export async function seasonOfAthlete(
   tx: Transaction,
   squadId: string,
-  athleteId: string,
+  id: string,
   today: string,
 ): Promise<SquadSeason> {
-  const [squad] = (await seasonsOfSquads(tx, [squadId])) as [SquadSeason];
-  const { content, revision } = await ownSeasonOf(tx, athleteId);
-  return revision === 0 ? squad : withOwn(squad, content, today);
+  return (await seasonsOfAthletes(tx, [{ id, squadId }], today)).get(id) as SquadSeason;
 }
 
 /** The season of a squad with what is one athlete's own in it. */
-export function withOwn(squad: SquadSeason, content: OwnSeason, today: string): SquadSeason {
+function withOwn(squad: SquadSeason, content: OwnSeason, today: string): SquadSeason {
   return {
     phases: withReturns(squad.phases, content.entries, dayAfter(today, feedAhead)),
     fixtures: [...withoutOverrides(squad.fixtures, content.entries), ...fixturesOf(content.entries)].sort((a, b) =>
@@ -241,6 +142,32 @@ export function withOwn(squad: SquadSeason, content: OwnSeason, today: string): 
     ),
     laid: content.laid.length ? content.laid : squad.laid,
   };
+}
+
+/** Where each of some athletes stands, in two queries whoever they are. */
+export async function seasonsOfAthletes(
+  tx: Transaction,
+  of: readonly { id: string; squadId: string }[],
+  today: string,
+): Promise<Map<string, SquadSeason>> {
+  const squadIds = [...new Set(of.map(({ squadId }) => squadId))];
+  const squads = new Map((await seasonsOfSquads(tx, squadIds)).map((season, i) => [squadIds[i], season]));
+  const rows = await tx
+    .select({ athleteId: ownSeasons.athleteId, content: ownSeasons.content })
+    .from(ownSeasons)
+    .where(
+      inArray(
+        ownSeasons.athleteId,
+        of.map(({ id }) => id),
+      ),
+    );
+  const own = new Map(rows.map(({ athleteId, content }) => [athleteId, content]));
+  return new Map(
+    of.map(({ id, squadId }) => {
+      const [squad, mine] = [squads.get(squadId) as SquadSeason, own.get(id)];
+      return [id, mine ? withOwn(squad, mine, today) : squad];
+    }),
+  );
 }
 
 export async function seasonOfSquad(tx: Transaction, squadId: string): Promise<SquadSeason> {

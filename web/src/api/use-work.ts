@@ -3,7 +3,7 @@ import { ApiError } from './client';
 import { queryClient } from './queries';
 
 /** What the server said of a write, in the words of the field it meant where there is one. */
-const wordsOf = (error: unknown): string =>
+export const wordsOf = (error: unknown): string =>
   error instanceof ApiError
     ? error.faults[0]
       ? `It ${error.faults[0].message}.`

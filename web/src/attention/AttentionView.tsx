@@ -11,19 +11,13 @@ import { accept, idOf, snooze, undo, useDeskState } from './actions';
 import { Entry, type Opened, placeOf } from './Entry';
 import { kindWords } from './kind-words';
 import { OfferedRule } from './OfferedRule';
+import { useOpenEntries } from './open-entries';
 import { useDesk } from './queries';
 
 /** Days that the longer snooze puts an entry off. */
 const longer = 7;
 /** About how high an entry is, px; measured once it is there. */
 const entryHeight = 92;
-
-/** Entries that are still there. */
-export function useOpenEntries(): DeskEntry[] {
-  const entries = useDesk().data?.entries;
-  const gone = useDeskState((state) => state.gone);
-  return useMemo(() => (entries ?? []).filter((entry) => !gone.has(idOf(entry))), [entries, gone]);
-}
 
 /** What wants the coach over all squads, most urgent first; one key each, and everything can be undone. */
 export function AttentionView() {

@@ -3,8 +3,9 @@ import type { DeskEntry } from '@tropaeum/core/desk/entry';
 import type { ProgressRules } from '@tropaeum/core/progress/progress-rules';
 import type { Move } from '@tropaeum/core/progress/proposal';
 import { create } from 'zustand';
-import { ApiError, ask } from '../api/client';
+import { ask } from '../api/client';
 import { queryClient } from '../api/queries';
+import { wordsOf } from '../api/use-work';
 
 /** One decision as the server takes it and hands it back. */
 interface Decided {
@@ -77,8 +78,7 @@ async function act(says: string, entries: readonly DeskEntry[], doing: () => Pro
   } catch (error) {
     show(entries);
     useDeskState.setState(({ steps }) => ({ steps: steps.filter((one) => one !== step) }));
-    const problem = error instanceof ApiError ? (error.faults[0]?.message ?? error.message) : 'It failed. Try again.';
-    useDeskState.setState({ problem, says: undefined });
+    useDeskState.setState({ problem: wordsOf(error), says: undefined });
     readAgain();
   }
 }
@@ -111,7 +111,7 @@ async function askForRelease(entry: DeskEntry): Promise<void> {
     useDeskState.setState({ says: `The physio is asked about ${entry.name}.` });
   } catch (error) {
     show([entry]);
-    useDeskState.setState({ problem: error instanceof ApiError ? error.message : 'It failed. Try again.' });
+    useDeskState.setState({ problem: wordsOf(error) });
   }
   readAgain();
 }
@@ -161,7 +161,7 @@ export async function message(entry: DeskEntry, body: string): Promise<boolean> 
     void queryClient.invalidateQueries({ queryKey: ['outbox'] });
     return true;
   } catch (error) {
-    useDeskState.setState({ problem: error instanceof ApiError ? error.message : 'It was not sent. Try again.' });
+    useDeskState.setState({ problem: wordsOf(error) });
     return false;
   }
 }

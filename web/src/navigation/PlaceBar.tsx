@@ -2,7 +2,7 @@ import { lazy, Suspense, useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useLocation } from 'react-router';
 import type { Me, Squads } from '../api/types';
-import { useOpenEntries } from '../attention/AttentionView';
+import { useOpenEntries } from '../attention/open-entries';
 import { AccountMenu, useSignOut } from './AccountMenu';
 import { KeyboardHelp } from './KeyboardHelp';
 import { isIn, placesFor } from './places';

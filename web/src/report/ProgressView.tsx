@@ -1,4 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
+import { evenFrom } from '@tropaeum/core/capacity/test-trend';
 import type { AthleteReport, SideComparison } from '@tropaeum/core/report/athlete-report';
 import { Printer } from 'lucide-react';
 import { useState } from 'react';
@@ -158,7 +159,7 @@ function Sides({ sides }: { sides: readonly Pick<SideComparison, 'name' | 'left'
                 <td className="py-1">{name}</td>
                 <td className="dose w-14 text-right">{left.toFixed(1)}</td>
                 <td className="dose w-14 text-right">{right.toFixed(1)}</td>
-                <td className={`w-40 pl-4 ${index < 0.9 ? 'font-semibold text-oxide' : 'text-quiet'}`}>
+                <td className={`w-40 pl-4 ${index < evenFrom ? 'font-semibold text-oxide' : 'text-quiet'}`}>
                   {weaker === 'neither' ? 'even' : `${weaker} ${Math.round(index * 100)} %`}
                 </td>
               </tr>

@@ -5,7 +5,7 @@ import { variantById } from '../../exercise/library/library';
 import type { Variant } from '../../exercise/model/variant';
 import { type BlockKind, type Level, mainBlocks } from '../../exercise/model/vocabulary';
 import type { Move } from '../../progress/proposal';
-import { decidedDose } from '../../review/review';
+import { review } from '../../review/review';
 import type { ReviewedSession } from '../../review/reviewed-session';
 import type { Brief } from '../brief/brief';
 import { begin, composedOf } from '../composer/compose';
@@ -64,9 +64,10 @@ describe('decisions with a dose, in the next session', () => {
       if ('refused' in begun) throw new Error(begun.refused.reason);
       const plan = planOf(contextOf(brief), composedOf(begun).draft);
       const before = plan.blocks.filter(({ kind }) => mainBlocks.has(kind as BlockKind)).flatMap(({ items }) => items);
+      const reviewed = review(doneAsPlanned(brief, plan), brief);
       const items = before.map((item, i) => {
         const decided = moves[i % moves.length] as Move;
-        const next = decidedDose(doneAsPlanned(brief, plan), brief, [], item.variant, decided);
+        const next = reviewed.find((one) => one.item.variant === item.variant)?.next[decided];
         return { variant: item.variant, sets: item.sets, decided, ...(next ? { next } : {}) };
       });
       const recent = [{ date: brief.date, aim: brief.aim, items }];
