@@ -24,7 +24,7 @@ export interface DeskSession {
   /** The fixture that it was written for, ISO date; null where there was none ahead. */
   writtenFor?: string | null;
   review?: StoredReview;
-  decided: readonly { variant: string; decided: Move; at: string }[];
+  decided: readonly { variant: string; proposed: Move; decided: Move; at: string }[];
 }
 
 /** An athlete as the desk knows him or her. */

@@ -57,7 +57,9 @@ describe('what wants the coach', () => {
     [
       'all of it decided',
       athlete([
-        done(1, [item('Squat', 'up')], { decided: [{ variant: 'squat', decided: 'up', at: '2026-12-08T20:00:00Z' }] }),
+        done(1, [item('Squat', 'up')], {
+          decided: [{ variant: 'squat', proposed: 'up', decided: 'up', at: '2026-12-08T20:00:00Z' }],
+        }),
       ]),
       [],
     ],
@@ -136,14 +138,20 @@ describe('what wants the coach', () => {
   it('pain that came after the decision is told, with what is proposed now', () => {
     const late = done(1, [item('Squat', 'down', { by: 'pain-tolerable' })], {
       report: report([knee(4)], { cameAt: '2026-12-09T08:00:00Z' }),
-      decided: [{ variant: 'squat', decided: 'up', at: '2026-12-08T20:00:00Z' }],
+      decided: [{ variant: 'squat', proposed: 'up', decided: 'up', at: '2026-12-08T20:00:00Z' }],
     });
     const [entry] = entriesOf(athlete([late]), today);
     expect(entry).toMatchObject({ kind: 'changed', decisions: [{ variant: 'squat', decided: 'down' }], safe: false });
     expect(entry?.evidence.join(' ')).toContain('left knee 4');
     // Nothing is said where the same is proposed as was decided.
-    const same = { ...late, decided: [{ variant: 'squat', decided: 'down' as const, at: '2026-12-08T20:00:00Z' }] };
+    const same = {
+      ...late,
+      decided: [{ variant: 'squat', proposed: 'up' as const, decided: 'down' as const, at: '2026-12-08T20:00:00Z' }],
+    };
     expect(kinds(athlete([same]))).toEqual([]);
+    // Nor where a set came once more after the coach had overruled what is still proposed.
+    const overruled = { ...late, decided: [{ ...same.decided[0], proposed: 'down', decided: 'same' } as const] };
+    expect(kinds(athlete([overruled as DeskSession]))).toEqual([]);
   });
 
   it('is safe only without pain above two, a note, a step back, or more effort than planned', () => {

@@ -57,7 +57,8 @@ export function changedEntries(athlete: DeskAthlete, today: string): DeskEntry[]
     const late = report && report.cameAt > at ? report.cameAt : undefined;
     const others = review.items.filter((item) => {
       const was = decided.find(({ variant }) => variant === item.variant);
-      return was !== undefined && was.at < (late ?? '') && was.decided !== item.move;
+      // What is proposed as before was overruled knowingly; what was decided already needs no second word.
+      return was !== undefined && was.at < (late ?? '') && item.move !== was.proposed && item.move !== was.decided;
     });
     if (late === undefined || others.length === 0) return [];
     const sore = [...(report?.pain ?? []), ...(report?.morning ?? [])].filter(({ score }) => score > painLimits.safe);

@@ -3,6 +3,7 @@ import type { DeskMark } from '@tropaeum/core/desk/desk';
 import type { DeskAthlete, DeskSession } from '@tropaeum/core/desk/desk-athlete';
 import { isMinor, usualConsentAge } from '@tropaeum/core/people/consent';
 import type { ProgressRules } from '@tropaeum/core/progress/progress-rules';
+import type { Move } from '@tropaeum/core/progress/proposal';
 import type { StoredReview } from '@tropaeum/core/review/stored-review';
 import { and, desc, eq, inArray, isNotNull, isNull, or, sql } from 'drizzle-orm';
 import { v7 } from 'uuid';
@@ -49,6 +50,7 @@ export async function deskAthletes(
       : await tx
           .select({
             ...{ sessionId: decisions.sessionId, variant: decisions.variant, decided: decisions.decided },
+            proposed: decisions.proposed,
             at: decisions.decidedAt,
           })
           .from(decisions)
@@ -96,7 +98,9 @@ export async function deskAthletes(
         deskSession(
           line,
           reviews.get(line.id),
-          (decided.get(line.id) ?? []).map((row) => ({ ...row, decided: row.decided as never })),
+          (decided.get(line.id) ?? []).map(({ variant, at, ...row }) => ({
+            ...{ variant, at, proposed: row.proposed as Move, decided: row.decided as Move },
+          })),
         ),
       ),
       restrictions: athlete.restrictions.map(restrictionOf),
