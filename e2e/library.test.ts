@@ -71,9 +71,11 @@ test('arrow keys walk the figures, Enter opens one, and going back finds the sam
   await expect(find(page)).toHaveValue('squat');
 });
 
-test('an athlete chosen and a name typed in the same moment both stand in the address', async ({ page }) => {
+test('an athlete chosen, a name typed and a figure opened in the same moment: all stand in the address', async ({
+  page,
+}) => {
   await openLibrary(page);
-  await page.evaluate(() => {
+  await page.evaluate(async () => {
     const select = document.querySelector('form select') as HTMLSelectElement;
     const ines = [...select.options].find((option) => option.text === 'Ines Vold');
     select.value = ines?.value ?? '';
@@ -81,7 +83,10 @@ test('an athlete chosen and a name typed in the same moment both stand in the ad
     const search = document.querySelector('form input') as HTMLInputElement;
     Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')?.set?.call(search, 'reverse nordic');
     search.dispatchEvent(new Event('input', { bubbles: true }));
+    await new Promise((done) => setTimeout(done));
+    document.querySelector<HTMLElement>('[data-cell]')?.click();
   });
+  await expect(page).toHaveURL(/library\/[a-z-]+\?/);
   await expect(page).toHaveURL(/find=reverse.nordic/);
   await expect(page).toHaveURL(/for=[0-9a-f-]{36}/);
 });

@@ -3,6 +3,7 @@ import type { AthleteSize } from '@tropaeum/core/body/segments';
 import { levels } from '@tropaeum/core/exercise/model/vocabulary';
 import { type KeyboardEvent, useLayoutEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
+import { useFreshSearch } from '../ui/address';
 import { Figure, usualSize } from '../ui/Figure';
 import { words } from '../ui/words';
 import type { Shown } from './use-library';
@@ -62,9 +63,11 @@ function Cell({
   const [looking, setLooking] = useState(false);
   const { variant, drawnAs, own } = shown;
   const barred = reasons.length > 0;
+  const follow = useFreshSearch(`/library/${variant.id}`);
   return (
     <Link
       to={`/library/${variant.id}${query ? `?${query}` : ''}`}
+      onClick={follow}
       data-cell={index}
       className="group block h-full border border-transparent px-2.5 pt-2 hover:border-stone hover:bg-lit focus-visible:bg-lit"
       onMouseEnter={() => setLooking(true)}
