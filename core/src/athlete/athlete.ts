@@ -1,6 +1,7 @@
 import type { AthleteSize } from '../body/segments';
 import type { Level, Region } from '../exercise/model/vocabulary';
 import { type Restriction, type Standing, standingOf } from '../limits/restriction';
+import { painLimits } from './pain-limits';
 import type { PerformanceRecord, TestResult } from './performance-record';
 
 export type { Restriction } from '../limits/restriction';
@@ -50,9 +51,6 @@ export interface Athlete extends AthleteSize {
   shown?: readonly PerformanceRecord[];
   history?: readonly PastInjury[];
 }
-
-/** Pain scores after Thomee 1997 (value from memory): up to 2 safe, 3 to 5 acceptable if settled next morning, above 5 stop. */
-export const painLimits = { safe: 2, stop: 5 } as const;
 
 /** Restrictions that hold on a day: those that have begun and not run out, and pain between the limits, which counts as one for today. */
 export function restrictionsOn(athlete: Athlete, day: string): Restriction[] {

@@ -1,4 +1,5 @@
-import { type PainReport, painLimits } from '../athlete/athlete';
+import type { PainReport } from '../athlete/athlete';
+import { painLimits } from '../athlete/pain-limits';
 import { capital, partWords } from '../common/text';
 import { isSamePlace } from '../limits/release';
 import type { DeskAthlete, DeskSession } from './desk-athlete';

@@ -1,4 +1,4 @@
-import { painLimits } from '../athlete/athlete';
+import { painLimits } from '../athlete/pain-limits';
 import { capital, partWords } from '../common/text';
 import { daysBetween } from '../date/days';
 import { type ProgressRules, ruleValue } from '../progress/progress-rules';

@@ -1,4 +1,4 @@
-import { painLimits } from '../athlete/athlete';
+import { painLimits } from '../athlete/pain-limits';
 import { dataRules, effortRules, sideRules } from './data-rules';
 import type { Decision, DecisionCase, NextDose } from './decision-case';
 import { type Facts, factsOf } from './facts';

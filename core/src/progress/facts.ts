@@ -1,5 +1,5 @@
 import { usualSize } from '../athlete/assumed';
-import { painLimits } from '../athlete/athlete';
+import { painLimits } from '../athlete/pain-limits';
 import { scaledBody } from '../body/segments';
 import { variantById } from '../exercise/library/library';
 import { momentOf, peakMoments } from '../exercise/mechanics/moments';

@@ -1,4 +1,4 @@
-import { painLimits } from '../athlete/athlete';
+import { painLimits } from '../athlete/pain-limits';
 import type { Facts } from './facts';
 import { stepBack } from './next-step';
 import { says, signs } from './note-signs';

@@ -1,4 +1,4 @@
-import { painLimits } from '../athlete/athlete';
+import { painLimits } from '../athlete/pain-limits';
 import { regionNames } from '../athlete/restriction-vocabulary';
 import { partWords } from '../common/text';
 import type { Decision } from './decision-case';

@@ -1,4 +1,5 @@
-import { type PainReport, painLimits } from '../athlete/athlete';
+import type { PainReport } from '../athlete/athlete';
+import { painLimits } from '../athlete/pain-limits';
 import { battery, type HomeTest } from '../capacity/battery';
 import { evenFrom, type SideIndex, sideIndex, type Trend, trendOf } from '../capacity/test-trend';
 import { capital, partWords } from '../common/text';

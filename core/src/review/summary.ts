@@ -1,5 +1,5 @@
 import type { PainReport } from '../athlete/athlete';
-import { painLimits } from '../athlete/athlete';
+import { painLimits } from '../athlete/pain-limits';
 import { capital, partWords } from '../common/text';
 import type { ReviewedItem } from './review';
 

@@ -1,4 +1,4 @@
-import { painLimits } from '@tropaeum/core/athlete/athlete';
+import { painLimits } from '@tropaeum/core/athlete/pain-limits';
 import { daysBetween } from '@tropaeum/core/date/days';
 import type { ListedAthlete, ListedSession } from '../api/types';
 

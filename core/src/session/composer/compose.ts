@@ -1,4 +1,5 @@
-import { painLimits, standingsOn } from '../../athlete/athlete';
+import { standingsOn } from '../../athlete/athlete';
+import { painLimits } from '../../athlete/pain-limits';
 import { dayAfter } from '../../date/days';
 import type { Brief } from '../brief/brief';
 import { type Context, contextOf } from '../context/context';

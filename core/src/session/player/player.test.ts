@@ -1,27 +1,31 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { plainBrief } from '../../../test/briefs';
-import { parseDose } from '../../dose/notation';
-import { contextOf } from '../context/context';
-import type { Draft } from '../draft/draft';
-import { planOf } from '../plan/plan';
-import { beatOf, countOf, type PlayerLog, type PlayerState, playerAfter, secondsLeft, unitSeconds } from './player';
+import { playedPlan } from '../../../test/played';
+import {
+  beatOf,
+  countOf,
+  type PlayerEvent,
+  type PlayerLog,
+  type PlayerState,
+  paces,
+  passedSeconds,
+  playerAfter,
+  restOver,
+  restStep,
+  secondsLeft,
+  unitSeconds,
+  usualManner,
+} from './player';
+import { placeOf, resumed } from './resume';
 import { nextStep, type Step, stepsOf } from './steps';
 
-const choice = (variant: string, dose: string) => ({ variant, dose: parseDose(dose), pinned: false });
-const draft: Draft = {
-  groups: [
-    { block: 'raise', format: 'straight', roundRestSeconds: 0, choices: [choice('march-on-the-spot', '1x60s!')] },
-    {
-      block: 'strength',
-      format: 'pairs',
-      roundRestSeconds: 30,
-      choices: [choice('push-up', '2x4 2-0-1 r10'), choice('split-squat', '2x3/side 3-1-1')],
-    },
-    { block: 'trunk', format: 'straight', roundRestSeconds: 0, choices: [choice('side-plank', '2x20s/side r25')] },
-  ],
-};
-const plan = planOf(contextOf(plainBrief()), draft);
+const plan = playedPlan();
 const steps = stepsOf(plan);
+
+const tap = (now: number) => ({ kind: 'tap' as const, now });
+const tick = (now: number) => ({ kind: 'tick' as const, now });
+const adjust = (by: number) => ({ kind: 'adjust' as const, by });
+const last = (state: PlayerState) => ('last' in state ? state.last : undefined);
 
 const told = (list: readonly Step[]) =>
   list.map((s) => (s.kind === 'rest' ? `rest ${s.seconds}` : `${s.item.variant} ${s.set} ${s.side}`));
@@ -85,93 +89,180 @@ describe('beat', () => {
   });
 });
 
+const begun: PlayerState = { kind: 'ready', index: 0 };
+/** Plays a list of events, gathering what is logged. */
+function play(events: readonly PlayerEvent[], start = begun, manner = usualManner, on: readonly Step[] = steps) {
+  const [logs, skipped]: [PlayerLog[], string[]] = [[], []];
+  const end = events.reduce((state, event) => {
+    const result = playerAfter(on, state, event, manner);
+    if (result.log) logs.push(result.log);
+    if (result.skipped) skipped.push(result.skipped);
+    return result.state;
+  }, start);
+  return { end, logs, skipped };
+}
+const resting: PlayerState = {
+  ...{ kind: 'resting', index: 2, since: 0, seconds: 10, planned: 10 },
+  last: { key: 'push-up#1#both', amount: 3 },
+};
+
 describe('the floor', () => {
-  /** Plays a list of events, gathering what is logged. */
-  function play(events: Parameters<typeof playerAfter>[2][], start: PlayerState = { kind: 'ready', index: 0 }) {
-    const logs: PlayerLog[] = [];
-    const end = events.reduce((state, event) => {
-      const result = playerAfter(steps, state, event);
-      if (result.log) logs.push(result.log);
-      return result.state;
-    }, start);
-    return { end, logs };
-  }
-
-  it('a tap starts, a tap ends with what is counted', () => {
-    const { end, logs } = play([
-      { kind: 'tap', now: 0 },
-      { kind: 'tick', now: 20_000 },
-      { kind: 'tap', now: 41_500 },
-    ]);
+  it('a tap counts in, longer before what the clock counts; one more starts at once; a tap ends with what is counted', () => {
+    expect(play([{ kind: 'tap', now: 0 }]).end).toMatchObject({ kind: 'leading', seconds: 5 });
+    expect(play([{ kind: 'tap', now: 0 }], { kind: 'ready', index: 1 }).end).toMatchObject({ seconds: 3 });
+    expect(play([tap(0), tick(4_999)]).end.kind).toBe('leading');
+    expect(play([tap(0), tick(5_000)]).end).toEqual({ kind: 'working', index: 0, since: 5_000 });
+    const { end, logs } = play([tap(0), tap(1_000), tick(20_000), tap(42_500)]);
     expect(logs).toEqual([{ key: 'march-on-the-spot#1#both', amount: 41 }]);
-    expect(end).toEqual({ kind: 'ready', index: 1 });
+    expect(end).toMatchObject({ kind: 'ready', index: 1, last: logs[0] });
   });
 
-  it('a set ends by itself when all is counted, and rest begins', () => {
-    const { end, logs } = play(
-      [
-        { kind: 'tap', now: 0 },
-        { kind: 'tick', now: 11_900 },
-        { kind: 'tick', now: 12_000 },
-      ],
-      { kind: 'ready', index: 1 },
-    );
+  it('a set ends by itself when all is counted, and rest begins; slower where that is wanted', () => {
+    const working: PlayerState = { kind: 'working', index: 1, since: 0 };
+    const { end, logs } = play([tick(11_900), tick(12_000)], working);
     expect(logs).toEqual([{ key: 'push-up#1#both', amount: 4 }]);
-    expect(end).toMatchObject({ kind: 'resting', index: 2, seconds: 10 });
+    expect(end).toMatchObject({ kind: 'resting', index: 2, seconds: 10, planned: 10 });
+    expect(play([tick(14_900)], working, { auto: false, pace: 1.25 }).logs).toEqual([]);
+    expect(play([tick(15_000)], working, { auto: false, pace: 1.25 }).logs).toHaveLength(1);
   });
 
-  it('rest ends by time or by a tap, and an amount can be put right meanwhile', () => {
-    const resting: PlayerState = {
-      kind: 'resting',
-      index: 2,
-      since: 0,
-      seconds: 10,
-      lastKey: 'push-up#1#both',
-      lastAmount: 3,
-    };
-    expect(play([{ kind: 'tick', now: 9_999 }], resting).end.kind).toBe('resting');
-    expect(play([{ kind: 'tick', now: 10_000 }], resting).end).toEqual({ kind: 'ready', index: 3 });
-    expect(play([{ kind: 'tap', now: 100 }], resting).end).toEqual({ kind: 'ready', index: 3 });
-    const put = play(
-      [
-        { kind: 'adjust', by: 1 },
-        { kind: 'adjust', by: -9 },
-      ],
-      resting,
-    );
+  it('rest ends by time or by a tap; it is made longer, which is said, or shorter, never than what has passed', () => {
+    expect(play([tick(9_999)], resting).end.kind).toBe('resting');
+    expect(play([tick(10_000)], resting).end).toMatchObject({ kind: 'ready', index: 3 });
+    expect(play([tap(100)], resting).end).toMatchObject({ kind: 'ready', index: 3 });
+    const longer = play([{ kind: 'rest', by: restStep, now: 1_000 }], resting).end;
+    expect(longer).toMatchObject({ seconds: 25 });
+    expect(restOver(longer as never)).toBe(15);
+    expect(play([{ kind: 'rest', by: -restStep, now: 4_200 }], resting).end).toMatchObject({ seconds: 5 });
+  });
+
+  it('an amount is put right until the next set runs, also where no rest follows', () => {
+    const put = play([adjust(1), adjust(-9)], resting);
     expect(put.logs.map((l) => l.amount)).toEqual([4, 0]);
+    const noRest = play([tap(0), tap(0), tap(41_000), adjust(-1)]);
+    expect(noRest.logs.at(-1)).toEqual({ key: 'march-on-the-spot#1#both', amount: 40 });
+    expect(play([{ kind: 'left', reserve: 2 }], resting).logs).toEqual([{ ...last(resting), reserve: 2 }]);
+  });
+
+  it('a pause stops the clock: what was counted goes on where it stood', () => {
+    const working: PlayerState = { kind: 'working', index: 0, since: 0 };
+    const held = play([{ kind: 'pause', now: 10_000 }, tick(900_000)], working).end;
+    expect(held).toMatchObject({ kind: 'paused' });
+    expect(passedSeconds(held, 900_000)).toBe(10);
+    const { logs } = play([tap(900_000), tap(905_000)], held);
+    expect(logs).toEqual([{ key: 'march-on-the-spot#1#both', amount: 15 }]);
+  });
+
+  it('back does the set before once more, a running one again; skip leaves one out, with no rest for it', () => {
+    expect(play([{ kind: 'back' }], resting).end).toEqual({ kind: 'ready', index: 1 });
+    expect(play([{ kind: 'back' }], { kind: 'working', index: 3, since: 0 }).end).toEqual({ kind: 'ready', index: 3 });
+    expect(play([{ kind: 'back' }]).end).toEqual(begun);
+    const skip = play([{ kind: 'skip' }], { kind: 'ready', index: 1 });
+    expect(skip).toMatchObject({ end: { kind: 'ready', index: 3 }, skipped: ['push-up#1#both'], logs: [] });
+  });
+
+  it('by itself: the first set waits for a tap, the others are set up, counted in and begun', () => {
+    const auto = { auto: true, pace: 1 };
+    expect(play([tick(0), tick(99_000)], begun, auto).end).toEqual(begun);
+    const second: PlayerState = { kind: 'ready', index: 1 };
+    expect(play([tick(0), tick(14_900)], second, auto).end.kind).toBe('ready');
+    expect(play([tick(0), tick(15_000)], second, auto).end.kind).toBe('leading');
+    const otherSide: PlayerState = { kind: 'ready', index: 4 };
+    expect(play([tick(0), tick(4_000)], otherSide, auto).end.kind).toBe('leading');
+    expect(play([tick(10_000)], resting, auto).end).toEqual({ kind: 'working', index: 3, since: 10_000 });
   });
 
   it('ends after the last set, and stays ended', () => {
-    const last: PlayerState = { kind: 'working', index: steps.length - 1, since: 0 };
-    const { end, logs } = play(
-      [
-        { kind: 'tap', now: 20_000 },
-        { kind: 'tap', now: 21_000 },
-      ],
-      last,
-    );
+    const { end, logs } = play([tap(20_000), tick(21_000)], { kind: 'working', index: steps.length - 1, since: 0 });
     expect(end).toEqual({ kind: 'finished' });
     expect(logs).toHaveLength(1);
-  });
-
-  it('played to the end logs every set once', () => {
-    let state: PlayerState = { kind: 'ready', index: 0 };
-    const logs = new Map<string, number>();
-    for (let now = 0; now < 3_600_000 && state.kind !== 'finished'; now += 500) {
-      const result = playerAfter(steps, state, state.kind === 'ready' ? { kind: 'tap', now } : { kind: 'tick', now });
-      if (result.log) {
-        expect(logs.has(result.log.key)).toBe(false);
-        logs.set(result.log.key, result.log.amount);
-      }
-      state = result.state;
-    }
-    expect([...logs.keys()]).toEqual(steps.filter((s) => s.kind === 'work').map((s) => s.key));
   });
 
   it('knows how long is left, less with every step', () => {
     const left = steps.map((_, i) => secondsLeft(steps, i));
     expect([...left].sort((a, b) => b - a)).toEqual(left);
     expect(secondsLeft(steps, steps.length)).toBe(0);
+  });
+});
+
+describe('kept places', () => {
+  const done = new Set(['march-on-the-spot#1#both']);
+  const kept = (state: PlayerState, now = 8_000) => placeOf(steps, state, now);
+
+  it('a paused set goes on, a set that ran on unseen is done again, a rest is over', () => {
+    const paused = play([{ kind: 'pause', now: 6_000 }], { kind: 'working', index: 1, since: 0 }).end;
+    const back = resumed(steps, kept(paused), done, 1_000_000);
+    expect(back.kind).toBe('paused');
+    expect(passedSeconds(back, 2_000_000)).toBe(6);
+    expect(resumed(steps, kept({ kind: 'working', index: 1, since: 0 }), done, 50)).toEqual({
+      kind: 'ready',
+      index: 1,
+    });
+    const rested = new Set([...done, 'push-up#1#both']);
+    expect(resumed(steps, kept(resting), rested, 50)).toEqual({ kind: 'ready', index: 3 });
+  });
+
+  it('what is logged comes first, and a place of another session counts for nothing', () => {
+    const elsewhere = { key: 'no-such#1#both', kind: 'working', passed: 5, paused: true } as const;
+    expect(resumed(steps, elsewhere, done, 0)).toEqual({ kind: 'ready', index: 1 });
+    const logged = kept({ kind: 'working', index: 0, since: 0 });
+    expect(resumed(steps, logged, done, 0)).toEqual({ kind: 'ready', index: 1 });
+    expect(resumed(steps, logged, new Set(steps.map((s) => s.key)), 0)).toEqual({ kind: 'finished' });
+  });
+});
+
+describe('random events', () => {
+  const works = steps.flatMap((s) => (s.kind === 'work' ? [s.key] : []));
+  const event = fc.oneof(
+    { weight: 6, arbitrary: fc.record({ kind: fc.constant('tap' as const) }) },
+    { weight: 8, arbitrary: fc.record({ kind: fc.constant('tick' as const) }) },
+    fc.record({ kind: fc.constantFrom('pause' as const, 'back' as const, 'skip' as const) }),
+    fc.record({ kind: fc.constantFrom('adjust' as const, 'rest' as const), by: fc.integer({ min: -30, max: 30 }) }),
+    fc.record({ kind: fc.constant('left' as const), reserve: fc.integer({ min: 0, max: 5 }) }),
+  );
+  const run = fc.array(fc.record({ event, after: fc.integer({ min: 0, max: 40_000 }), killed: fc.boolean() }), {
+    maxLength: 120,
+  });
+
+  it('lose no set, count no side twice, and the session ends', () => {
+    fc.assert(
+      fc.property(run, fc.boolean(), fc.constantFrom(...paces), (events, auto, pace) => {
+        const manner = { auto, pace };
+        const logs = new Map<string, number>();
+        const skipped = new Set<string>();
+        let [state, now]: [PlayerState, number] = [begun, 0];
+        const give = (one: PlayerEvent) => {
+          const before = state;
+          const result = playerAfter(steps, state, one, manner);
+          // A set that has run is kept in the moment it ends, and only then.
+          const ended = before.kind === 'working' && result.state.kind !== 'working' && /tap|tick/.test(one.kind);
+          if (ended) expect(result.log?.key).toBe(steps[before.index]?.key);
+          if (result.log && !ended) expect(['adjust', 'left']).toContain(one.kind);
+          if (result.log) {
+            expect(works).toContain(result.log.key);
+            expect(result.log.amount).toBeGreaterThanOrEqual(0);
+            logs.set(result.log.key, result.log.amount);
+          }
+          if (result.skipped) skipped.add(result.skipped);
+          state = result.state;
+        };
+        for (const { event: one, after, killed } of events) {
+          now += after;
+          give({ ...one, now } as PlayerEvent);
+          if (!killed || state.kind === 'finished') continue;
+          const done = new Set([...logs.keys(), ...skipped]);
+          state = resumed(steps, JSON.parse(JSON.stringify(placeOf(steps, state, now) ?? null)) ?? undefined, done, 0);
+          now = 0;
+        }
+        for (let i = 0; state.kind !== 'finished' && i < 20_000; i++) {
+          now += 500;
+          give(state.kind === 'ready' || state.kind === 'paused' ? { kind: 'tap', now } : { kind: 'tick', now });
+        }
+        expect(state).toEqual({ kind: 'finished' });
+        // Every set is done or left out; a name stands for one side of one set.
+        expect([...new Set([...logs.keys(), ...skipped])].sort()).toEqual([...works].sort());
+      }),
+      { numRuns: 300 },
+    );
   });
 });

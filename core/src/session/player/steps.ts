@@ -3,9 +3,18 @@ import type { Plan, PlanBlock, PlanItem } from '../plan/plan-types';
 export type StepSide = 'left' | 'right' | 'both';
 
 /** One thing to do on the floor: a set on one side, or a rest before the next. */
-export type Step =
-  | { kind: 'work'; key: string; block: string; item: PlanItem; set: number; side: StepSide }
-  | { kind: 'rest'; key: string; seconds: number; reason: 'set' | 'switch' | 'round' };
+export type Step = WorkStep | { kind: 'rest'; key: string; seconds: number; reason: 'set' | 'switch' | 'round' };
+export interface WorkStep {
+  kind: 'work';
+  key: string;
+  block: string;
+  item: PlanItem;
+  set: number;
+  side: StepSide;
+  /** The exercise that was planned here, where the athlete does another. */
+  insteadOf?: string;
+}
+export const isWork = (step: Step | undefined): step is WorkStep => step?.kind === 'work';
 
 /** Name under which a set is logged; the same set always has the same. */
 export function setKey(variant: string, set: number, side: StepSide): string {
@@ -55,4 +64,14 @@ export function stepsOf(plan: Plan, firstSide: 'left' | 'right' = 'left'): Step[
 export function nextStep(steps: readonly Step[], logged: ReadonlySet<string>): number {
   const index = steps.findIndex((step) => step.kind === 'work' && !logged.has(step.key));
   return index < 0 ? steps.length : index;
+}
+
+/** The set before a step, rests left out. */
+export const workBefore = (steps: readonly Step[], index: number): WorkStep | undefined =>
+  steps.slice(0, index).findLast(isWork);
+
+/** Whether a set is of another exercise than the one before it. */
+export function isNewItem(steps: readonly Step[], index: number): boolean {
+  const here = steps[index];
+  return isWork(here) && workBefore(steps, index)?.item.variant !== here.item.variant;
 }

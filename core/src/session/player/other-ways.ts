@@ -1,0 +1,52 @@
+import type { Context } from '../context/context';
+import { choicesOf, type Draft } from '../draft/draft';
+import { choiceAt, swap } from '../editing/edit';
+import { planOf } from '../plan/plan';
+import { prescribe } from '../prescription/prescription';
+import type { OtherWays } from './changes';
+
+/** A draft with each of its exercises a rung down or up its ladder, where the athlete can do that here and it is not in the session already. */
+function rungAway(
+  context: Context,
+  draft: Draft,
+  way: 'easier' | 'harder',
+): { draft: Draft; slots: Map<string, string> } {
+  const slots = new Map<string, string>();
+  const used = new Set(choicesOf(draft).map(({ variant }) => variant));
+  const moved = draft.groups.reduce(
+    (whole, group, g) =>
+      group.choices.reduce((now, choice, c) => {
+        const id = context.feasible.get(choice.variant)?.variant[way];
+        const other = id === undefined || used.has(id) ? undefined : context.feasible.get(id);
+        if (!other?.possible || !choiceAt(now, { group: g, choice: c })) return now;
+        const dosed = prescribe(other, group.block, choice.dose.sets, context.brief, context.capacity)?.choice;
+        if (!dosed) return now;
+        slots.set(choice.variant, other.variant.id);
+        used.add(other.variant.id);
+        const { sets, restSeconds } = choice.dose;
+        return swap(now, { group: g, choice: c }, { ...dosed, dose: { ...dosed.dose, sets, restSeconds } });
+      }, whole),
+    draft,
+  );
+  return { draft: moved, slots };
+}
+
+/**
+ * For each exercise of a session the next easier and harder one of its ladder, dosed for this athlete with this kit: what a phone offers without a
+ * network. An exercise that has none is left out.
+ *
+ * @example Object.keys(otherWays(context, draft)) // ['push-up']
+ */
+export function otherWays(context: Context, draft: Draft): Record<string, OtherWays> {
+  const ways: Record<string, OtherWays> = {};
+  for (const way of ['easier', 'harder'] as const) {
+    const { draft: moved, slots } = rungAway(context, draft, way);
+    if (slots.size === 0) continue;
+    const items = new Map(planOf(context, moved).blocks.flatMap(({ items: some }) => some.map((i) => [i.variant, i])));
+    for (const [slot, id] of slots) {
+      const item = items.get(id);
+      if (item) ways[slot] = { ...ways[slot], [way]: item };
+    }
+  }
+  return ways;
+}
