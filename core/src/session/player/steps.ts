@@ -33,6 +33,13 @@ function rest(seconds: number, reason: 'set' | 'switch' | 'round', key: string):
   return seconds > 0 ? [{ kind: 'rest', key: `rest ${key}`, seconds, reason }] : [];
 }
 
+/** A rest after an exercise and one after the round are one rest. */
+function withRestsJoined(steps: Step[], step: Step): Step[] {
+  const before = steps.at(-1);
+  if (step.kind !== 'rest' || before?.kind !== 'rest') return [...steps, step];
+  return [...steps.slice(0, -1), { ...step, seconds: before.seconds + step.seconds }];
+}
+
 /**
  * Everything the athlete does, in order. Straight items finish all their sets; pairs and circuits go round.
  * The last rest of a session is left out.
@@ -57,7 +64,8 @@ export function stepsOf(plan: Plan, firstSide: 'left' | 'right' = 'left'): Step[
       ...rest(block.restSeconds, 'round', `${b} round ${round}`),
     ]);
   });
-  return steps.at(-1)?.kind === 'rest' ? steps.slice(0, -1) : steps;
+  const joined = steps.reduce<Step[]>(withRestsJoined, []);
+  return joined.at(-1)?.kind === 'rest' ? joined.slice(0, -1) : joined;
 }
 
 /** Index of the first set that has not been logged; the number of steps when all are done. Rests before it are skipped. */
