@@ -25,6 +25,7 @@ import { deskRoutes } from './routes/desk';
 import { deviceRoutes } from './routes/devices';
 import { familyRoutes } from './routes/family';
 import { libraryRoutes } from './routes/library';
+import { linkReminderRoutes } from './routes/link-reminders';
 import { mailedLinkRoutes } from './routes/mailed-links';
 import { newAthleteRoutes } from './routes/new-athletes';
 import { peopleRoutes } from './routes/people';
@@ -46,6 +47,7 @@ const contentPolicy = {
   connectSrc: ["'self'"],
   imgSrc: ["'self'", 'data:', 'blob:'],
   fontSrc: ["'self'"],
+  mediaSrc: ["'self'"],
   styleSrc: ["'self'"],
   manifestSrc: ["'self'"],
   formAction: ["'self'"],
@@ -61,6 +63,7 @@ export function apiRouter(services: Services): Router {
     mailedLinkRoutes(services),
     signUpRoutes(services),
     athleteLinkRoutes(services),
+    linkReminderRoutes(services),
     calendarRoutes(services),
     leagueFeedRoutes(services.today),
   ];

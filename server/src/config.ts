@@ -20,6 +20,8 @@ export interface Config {
   feedsAllowed: string[];
   /** Where mail goes out and in whose name; left out, mail is simulated and shown under Messages. */
   smtp?: { url: string; from: string };
+  /** Whom push services write to; left out, reminders are simulated and shown under Messages. */
+  pushSubject?: string;
 }
 
 function wholeNumber(env: NodeJS.ProcessEnv, name: string, usual: number, least: number, most: number): number {
@@ -49,6 +51,13 @@ function smtpFrom(env: NodeJS.ProcessEnv): Pick<Config, 'smtp'> {
   return { smtp: { url, from } };
 }
 
+function pushSubject({ TROPAEUM_PUSH_SUBJECT: subject }: NodeJS.ProcessEnv): Pick<Config, 'pushSubject'> {
+  if (!subject) return {};
+  if (!/^(mailto:.+@.+|https:\/\/.+)$/.test(subject))
+    throw new Error('TROPAEUM_PUSH_SUBJECT must be like mailto:strength@club.example');
+  return { pushSubject: subject };
+}
+
 /** Reads the configuration from environment variables; throws naming the one that is missing. */
 export function configFrom(env: NodeJS.ProcessEnv): Config {
   const databaseUrl = env.TROPAEUM_DATABASE_URL;
@@ -68,6 +77,7 @@ export function configFrom(env: NodeJS.ProcessEnv): Config {
     ...(env.TROPAEUM_TODAY ? { today: env.TROPAEUM_TODAY } : {}),
     logLevel: env.TROPAEUM_LOG ?? 'info',
     ...smtpFrom(env),
+    ...pushSubject(env),
     feedsAllowed: (env.TROPAEUM_FEEDS_ALLOWED ?? '').split(',').filter(Boolean),
   };
 }

@@ -6,20 +6,31 @@ import { Database } from './database/database';
 import { networkFeedReader } from './feeds/feed-reader';
 import { refreshFeeds } from './jobs/feed-refresh';
 import { purgeRepeatedly } from './jobs/purge';
+import { remindRepeatedly } from './jobs/reminders';
+import { overNetwork, pushService } from './push/push-service';
+import { simulatedPush } from './push/simulated-push';
 import type { Services } from './routes/context';
 import { simulatedMail, smtpMail } from './simulators/mail-service';
 import { immediateMessageService } from './simulators/message-service';
 import { simulatedSensors } from './simulators/sensors';
+import { pushKeysOf } from './store/push';
 
 const config = configFrom(process.env);
 const log = pino({ level: config.logLevel });
 const now = () => new Date();
 const database = new Database(config.databaseUrl);
 let stopping = false;
+
+/** Real push services where somebody is named to answer for it; else the stand-in. */
+const { pushSubject: subject } = config;
+const reminding: Pick<Services, 'push' | 'pushSimulator'> = subject
+  ? { push: pushService({ keys: pushKeysOf(database), subject, carry: overNetwork() }) }
+  : simulatedPush(database, now);
 const services: Services = {
   database,
   messages: immediateMessageService(now),
   mail: config.smtp ? smtpMail(config.smtp.url, config.smtp.from) : simulatedMail(now),
+  ...reminding,
   sensors: simulatedSensors(),
   feeds: networkFeedReader({ allowed: config.feedsAllowed }),
   log,
@@ -33,7 +44,7 @@ const services: Services = {
 };
 const app = createApp(services, config.webFolder);
 const server = createServer(app.callback());
-const ends = [refreshFeeds(services), purgeRepeatedly(services)];
+const ends = [refreshFeeds(services), purgeRepeatedly(services), remindRepeatedly(services)];
 
 server.listen(config.port, config.host, () => process.send?.('listening'));
 server.on('error', (error: NodeJS.ErrnoException) => {

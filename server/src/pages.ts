@@ -4,9 +4,11 @@ import send from 'koa-send';
 
 /** The solver's worker compiles WebAssembly; no other page may. */
 const workerPolicy = "default-src 'none'; script-src 'self' 'wasm-unsafe-eval'; connect-src 'self'";
+/** The athlete's page is one of its own, and light. */
+const athletes = /^\/a(\/|$)/;
 const oneYear = 365 * 86_400_000;
 
-/** Serves the built interface: files with a hash in the name for ever, everything else as the one page. */
+/** Serves the built interface: files with a hash in the name for ever, everything else as one of the two pages. */
 export function servePages(folder: string): Middleware {
   return async (ctx, next) => {
     if (ctx.method !== 'GET' && ctx.method !== 'HEAD') return next();
@@ -14,7 +16,7 @@ export function servePages(folder: string): Middleware {
     const isAsset = ctx.path.startsWith('/assets/');
     const isFile = /\.[a-z0-9]+$/i.test(basename(ctx.path));
     if (!isFile) {
-      await send(ctx, 'index.html', { root: folder, maxAge: 0 });
+      await send(ctx, athletes.test(ctx.path) ? 'phone.html' : 'index.html', { root: folder, maxAge: 0 });
       ctx.set('cache-control', 'no-cache');
       return;
     }

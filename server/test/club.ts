@@ -13,6 +13,8 @@ import { migrateDatabase } from '../src/database/migrate';
 import * as schema from '../src/database/schema';
 import { networkFeedReader } from '../src/feeds/feed-reader';
 import { hashPassword } from '../src/middleware/passwords';
+import { makePushKeys } from '../src/push/make-push-keys';
+import { simulatedPush } from '../src/push/simulated-push';
 import type { Services } from '../src/routes/context';
 import { simulatedMail } from '../src/simulators/mail-service';
 import { immediateMessageService } from '../src/simulators/message-service';
@@ -35,6 +37,7 @@ export async function freshDatabase(): Promise<{ adminUrl: string; ownerUrl: str
     appUrl: named(inject('appUrl')),
   };
   await migrateDatabase(urls.ownerUrl, 'server/migrations');
+  await makePushKeys(urls.ownerUrl);
   return urls;
 }
 
@@ -110,6 +113,7 @@ export async function runServer(
     database,
     messages: immediateMessageService(now),
     mail: simulatedMail(now),
+    ...simulatedPush(database, now),
     sensors: simulatedSensors(),
     feeds,
     log,

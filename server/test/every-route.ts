@@ -20,6 +20,11 @@ const brief = (date: string) => ({
   kit: { items: [] },
 });
 
+const reminderWishes = {
+  ...{ sessionAt: 1020, morningAt: 480, whenSent: true },
+  ...{ quietFrom: 1260, quietTo: 420, timeZone: 'Europe/Oslo' },
+};
+
 /** Every route with a call that would work for its owner; a route missing here fails the walk below. */
 export function everyRoute({ club, session, ...there }: Laid): Record<string, RouteCall> {
   return {
@@ -250,6 +255,22 @@ export function everyRoute({ club, session, ...there }: Laid): Record<string, Ro
     'POST /link/:token/morning': {
       path: `/link/${session.token}/morning`,
       body: { sessionId: session.id, pain: [] },
+      opensTo: 'anyone',
+    },
+    'GET /link/:token/reminders/': { path: `/link/${session.token}/reminders`, opensTo: 'anyone' },
+    'POST /link/:token/reminders/': {
+      path: `/link/${session.token}/reminders`,
+      body: { wishes: reminderWishes },
+      opensTo: 'anyone',
+    },
+    'POST /link/:token/reminders/end': {
+      path: `/link/${session.token}/reminders/end`,
+      body: { endpoint: 'https://push.example/nobody' },
+      opensTo: 'anyone',
+    },
+    'POST /link/:token/readiness': {
+      path: `/link/${session.token}/readiness`,
+      body: { sessionId: session.id, sleep: 'usual', toldAt: '2026-12-09T17:00:00Z' },
       opensTo: 'anyone',
     },
     'POST /link/:token/report': {

@@ -3,7 +3,8 @@ import type { AddressInfo } from 'node:net';
 import { gzipSync } from 'node:zlib';
 import { afterAll, afterEach, describe, expect, it } from 'vitest';
 import { threadCalendarParser } from '../src/feeds/calendar-parser';
-import { type FeedReaderOptions, isPublic, networkFeedReader as readerWith } from '../src/feeds/feed-reader';
+import { type FeedReaderOptions, networkFeedReader as readerWith } from '../src/feeds/feed-reader';
+import { isPublic } from '../src/middleware/public-addresses';
 
 const calendar = 'BEGIN:VCALENDAR\r\nVERSION:2.0\r\nEND:VCALENDAR\r\n';
 const refused = { problem: 'brings no calendar: look whether the address is right, or try again later' };

@@ -1,12 +1,11 @@
 import { createBrowserRouter } from 'react-router';
 
-/** Coach's and athlete's sides are loaded apart: the phone does not carry the desk. */
+/** The desk and what people sign in to; the athlete's side is a page of its own (athlete/main), which does not carry the desk. */
 export const router = createBrowserRouter([
   { path: '/sign-in', lazy: async () => ({ Component: (await import('./sign-in/SignIn')).SignIn }) },
   { path: '/join/:token', lazy: async () => ({ Component: (await import('./sign-in/MailedLink')).MailedLink }) },
   { path: '/password', lazy: async () => ({ Component: (await import('./sign-in/ForgotPassword')).ForgotPassword }) },
   { path: '/password/:token', lazy: async () => ({ Component: (await import('./sign-in/MailedLink')).MailedLink }) },
-  { path: '/a/:token', lazy: async () => ({ Component: (await import('./athlete/AthletePage')).AthletePage }) },
   { path: '/sheet/:sessionId', lazy: async () => ({ Component: (await import('./printout/Printout')).Printout }) },
   { path: '/sign-up', lazy: async () => ({ Component: (await import('./sign-in/SignUp')).SignUp }) },
   {

@@ -16,6 +16,12 @@ export interface LoggedSet {
   /** How many more there could have been; left out or null when nobody was asked. */
   reserve?: number | null | undefined;
   note?: string | null | undefined;
+  /** The exercise that was planned, where another was done in its place. */
+  insteadOf?: string | null | undefined;
+  /** Where it was another than planned. */
+  loadKg?: number | null | undefined;
+  /** Why it was left out; its amount is 0 then. */
+  skipped?: string | null | undefined;
   /** A point in time, ISO. */
   doneAt: string;
 }

@@ -9,11 +9,15 @@ import type { PlanItem } from '../session/plan/plan-types';
 import { plannedEffort } from '../session-type/planned-effort';
 import type { ReviewedSession, ReviewedSet } from './reviewed-session';
 
+/** What was left out, or done with less than planned, is no set of it that was done: nobody goes on from that. */
+const isAsPlanned = (item: PlanItem, { variant, skipped, loadKg }: ReviewedSet) =>
+  variant === item.variant && !skipped && (loadKg ?? Number.POSITIVE_INFINITY) >= (item.load?.kg ?? 0);
+
 /** Logged sets of an item with the place of each on its side. */
 function caseSets(item: PlanItem, logs: readonly ReviewedSet[]): CaseSet[] {
   const count = { left: 0, right: 0, both: 0 };
   return logs
-    .filter((log) => log.variant === item.variant)
+    .filter((log) => isAsPlanned(item, log))
     .map(({ side, amount, reserve }) => {
       count[side] += 1;
       return { side, set: count[side], done: amount, rir: reserve ?? null };
@@ -105,6 +109,7 @@ export function itemCase(
       rpe: { planned: plannedEffort(brief), actual: session.report?.effort ?? null },
       pain: painReported(session.report),
       note: [session.report?.note, ...notes].filter(Boolean).join('. '),
+      ...(session.readiness ? { readiness: session.readiness } : {}),
     },
     phase,
     daysToFixture: nextFixture ? daysBetween(session.on, nextFixture) : null,

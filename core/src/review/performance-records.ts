@@ -29,27 +29,29 @@ function showingsOf(item: PlanItem, on: string, kit: Brief['kit'], logs: readonl
   const loading = loadingOf(item.load, kit);
   if (!counts || !loading) return [];
   const asked = plannedAmount(item);
-  return (['left', 'right', 'both'] as const).flatMap((side): PerformanceRecord[] => {
-    const sets = logs
-      .filter((log) => log.variant === item.variant && log.side === side && log.amount > 0)
-      .sort((a, b) => a.setNumber - b.setNumber)
-      .map((log) => setOf(log, asked));
-    const { loadKg, band } = loading;
-    return sets.length
-      ? [
-          {
-            on,
-            variant: item.variant,
-            side,
-            ...(loadKg ? { loadKg } : {}),
-            ...(band && typeof band === 'object' ? { band } : {}),
-            counts,
-            from: 'session',
-            sets,
-          },
-        ]
-      : [];
-  });
+  const own = logs.filter((log) => log.variant === item.variant && log.amount > 0);
+  // Sets with another load than planned show something of their own.
+  const loads = [...new Set(own.map(({ loadKg }) => loadKg ?? undefined))];
+  return loads.flatMap((other) =>
+    (['left', 'right', 'both'] as const).flatMap((side): PerformanceRecord[] => {
+      const sets = own
+        .filter((log) => log.side === side && (log.loadKg ?? undefined) === other)
+        .sort((a, b) => a.setNumber - b.setNumber)
+        .map((log) => setOf(log, asked));
+      const { band } = loading;
+      const loadKg = other ?? loading.loadKg;
+      return sets.length
+        ? [
+            {
+              ...{ on, variant: item.variant, side },
+              ...(loadKg ? { loadKg } : {}),
+              ...(band && typeof band === 'object' ? { band } : {}),
+              ...{ counts, from: 'session' as const, sets },
+            },
+          ]
+        : [];
+    }),
+  );
 }
 
 /**

@@ -13,9 +13,23 @@ export interface ReviewedItem {
   block: string;
   planned: number;
   done: readonly ReviewedSet[];
+  /** What was done otherwise than planned, or left out, in words. */
+  otherwise: string[];
   proposal: Proposal;
   /** The dose that each way of deciding comes to. */
   next: NextDoses;
+}
+
+/** What was done otherwise than planned: another exercise, another load, sets left out and why. */
+function otherwiseDone(item: PlanItem, logs: readonly ReviewedSet[], nameOf: (id: string) => string): string[] {
+  const said = logs.flatMap(({ variant, insteadOf, skipped, loadKg }) => {
+    if (insteadOf === item.variant) return [`${nameOf(variant)} instead`];
+    if (variant !== item.variant) return [];
+    if (skipped) return [`left out: ${skipped}`];
+    return typeof loadKg === 'number' ? [`with ${loadKg} kg`] : [];
+  });
+  const times = (words: string) => said.filter((one) => one === words).length;
+  return [...new Set(said)].map((words) => (times(words) > 1 ? `${words} (${times(words)} sets)` : words));
 }
 
 /**
@@ -39,7 +53,8 @@ export function review(
       const { move, how, why, rule } = decision;
       return {
         ...{ item, block: block.kind, planned: plannedAmount(item) },
-        done: session.logs.filter((log) => log.variant === item.variant),
+        done: session.logs.filter((log) => log.variant === item.variant && !log.skipped),
+        otherwise: otherwiseDone(item, session.logs, (id) => catalogue.byId(id)?.name ?? id),
         proposal: {
           ...{ move: pressed[move], how },
           rule: `${capital(how)}. ${why}`,

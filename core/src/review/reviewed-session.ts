@@ -1,9 +1,13 @@
 import type { PainReport } from '../athlete/athlete';
 import type { LoggedSet } from '../athlete/logged-set';
+import type { DecisionCase } from '../progress/decision-case';
 import type { Plan } from '../session/plan/plan-types';
 
 /** What a review needs of a logged set. */
-export type ReviewedSet = Pick<LoggedSet, 'variant' | 'side' | 'amount' | 'reserve' | 'note'>;
+export type ReviewedSet = Pick<
+  LoggedSet,
+  'variant' | 'side' | 'amount' | 'reserve' | 'note' | 'insteadOf' | 'loadKg' | 'skipped'
+>;
 
 /** What the athlete said of a whole session. */
 interface Reported {
@@ -21,4 +25,6 @@ export interface ReviewedSession {
   plan: Plan;
   logs: readonly ReviewedSet[];
   report: Reported | undefined;
+  /** How the athlete was before, as far as the rules read it; left out where nobody said. */
+  readiness?: DecisionCase['session']['readiness'];
 }

@@ -43,6 +43,6 @@ export function storedReview(
       ...{ variant, name, regions, ...proposal, next },
       done: done.length > 0,
     })),
-    sets: session.logs.length,
+    sets: session.logs.filter(({ skipped }) => !skipped).length,
   };
 }

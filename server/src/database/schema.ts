@@ -18,6 +18,9 @@ import type { HouseRules } from '@tropaeum/core/session/brief/house-rules';
 import type { Draft } from '@tropaeum/core/session/draft/draft';
 import type { Plan } from '@tropaeum/core/session/plan/plan-types';
 import type { WorkByQuality } from '@tropaeum/core/session/plan/work-by-quality';
+import type { OtherWays } from '@tropaeum/core/session/player/changes';
+import type { ReadinessToday } from '@tropaeum/core/session/player/readiness-today';
+import type { ReminderWishes } from '@tropaeum/core/session/player/reminders';
 import type { Template } from '@tropaeum/core/session/squad/template';
 import type { SessionType } from '@tropaeum/core/session-type/session-type';
 import type { Moved } from '@tropaeum/core/sport/needs';
@@ -403,6 +406,8 @@ export const sessions = pgTable(
     resultsAt: moment('results_at'),
     /** Every variant that was ever sent in it: what a phone may log, also where the session was changed after. */
     sentVariants: text('sent_variants').array().notNull().default([]),
+    /** The next easier and harder exercises as they went along with it; null until a phone has asked since the last change. */
+    otherWays: jsonb('other_ways').$type<Record<string, OtherWays>>(),
     sentAt: moment('sent_at'),
     updatedAt: moment('updated_at').notNull().defaultNow(),
   },
@@ -428,11 +433,25 @@ export const setLogs = pgTable(
     /** How many more there could have been, as the athlete says. */
     reserve: smallint('reserve'),
     note: text('note'),
+    /** The exercise that was planned, where another was done in its place. */
+    insteadOf: text('instead_of'),
+    /** Where it was another than planned. */
+    loadKg: doublePrecision('load_kg'),
+    /** Why it was left out; such a row says that nothing was done. */
+    skipped: text('skipped'),
     doneAt: moment('done_at').notNull(),
     receivedAt: moment('received_at').notNull().defaultNow(),
   },
   (t) => [primaryKey({ columns: [t.sessionId, t.id] })],
 );
+
+/** How an athlete was before a session, as was told on the phone. */
+export const sessionReadiness = pgTable('session_readiness', {
+  sessionId: sessionId().primaryKey(),
+  organisationId: organisationId(),
+  content: jsonb('content').$type<ReadinessToday>().notNull(),
+  toldAt: moment('told_at').notNull(),
+});
 
 export const sessionReports = pgTable('session_reports', {
   sessionId: sessionId().primaryKey(),
@@ -609,3 +628,43 @@ export const templates = pgTable(
   },
   (t) => [unique().on(t.organisationId, t.name)],
 );
+
+/** Phones that want to be reminded, each with when. */
+export const pushSubscriptions = pgTable(
+  'push_subscriptions',
+  {
+    id: uuid('id').primaryKey(),
+    organisationId: organisationId(),
+    athleteId: uuid('athlete_id')
+      .notNull()
+      .references(() => athletes.id, { onDelete: 'cascade' }),
+    endpoint: text('endpoint').notNull().unique(),
+    keys: jsonb('keys').$type<{ p256dh: string; auth: string }>().notNull(),
+    wishes: jsonb('wishes').$type<ReminderWishes>().notNull(),
+    createdAt: created(),
+  },
+  (t) => [index().on(t.athleteId)],
+);
+
+/** What a phone was reminded of, so that it is reminded once. */
+export const reminders = pgTable(
+  'reminders',
+  {
+    subscriptionId: uuid('subscription_id')
+      .notNull()
+      .references(() => pushSubscriptions.id, { onDelete: 'cascade' }),
+    organisationId: organisationId(),
+    key: text('key').notNull(),
+    /** What the push service answered. */
+    came: text('came').$type<'delivered' | 'refused'>().notNull(),
+    sentAt: moment('sent_at').notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.subscriptionId, t.key] })],
+);
+
+/** By which push services know this server. */
+export const pushKeys = pgTable('push_keys', {
+  only: boolean('only').primaryKey().default(true),
+  publicKey: text('public_key').notNull(),
+  privateKey: text('private_key').notNull(),
+});

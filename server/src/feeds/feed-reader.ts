@@ -1,8 +1,8 @@
 import { lookup } from 'node:dns';
 import { type IncomingMessage, type RequestOptions, request as requestPlain } from 'node:http';
 import { request as requestSecure } from 'node:https';
-import { BlockList, isIP, type LookupFunction } from 'node:net';
 import type { ReadCalendar, ReadOptions } from '@tropaeum/core/formats/icalendar-read';
+import { lookupFor } from '../middleware/public-addresses';
 import { type CalendarParser, threadCalendarParser } from './calendar-parser';
 
 /** What came of reading an address: a calendar, or the words why it is none. */
@@ -32,42 +32,6 @@ const [maxMs, maxBytes, maxHops] = [6000, 2_000_000, 3];
 /** The same words whatever went wrong: who asks is not told what stands behind an address. */
 const noCalendar = 'brings no calendar: look whether the address is right, or try again later';
 
-/** Addresses that are nobody's public ones: this machine, its network, and what is kept for other uses (RFC 6890). */
-const notPublic = new BlockList();
-for (const [net, bits] of [
-  ['0.0.0.0', 8],
-  ['10.0.0.0', 8],
-  ['100.64.0.0', 10],
-  ['127.0.0.0', 8],
-  ['169.254.0.0', 16],
-  ['172.16.0.0', 12],
-  ['192.0.0.0', 24],
-  ['192.0.2.0', 24],
-  ['192.168.0.0', 16],
-  ['198.18.0.0', 15],
-  ['198.51.100.0', 24],
-  ['203.0.113.0', 24],
-  ['224.0.0.0', 4],
-  ['240.0.0.0', 4],
-] as const)
-  notPublic.addSubnet(net, bits, 'ipv4');
-/** Of the sixth version only what is given out to the public is read, and nothing that carries an address of the fourth. */
-const publicSix = new BlockList();
-publicSix.addSubnet('2000::', 3, 'ipv6');
-for (const [net, bits] of [
-  ['2001::', 23],
-  ['2001:db8::', 32],
-  ['2002::', 16],
-] as const)
-  notPublic.addSubnet(net, bits, 'ipv6');
-
-/** Whether an address is one that anybody on the network could have. @example isPublic('10.0.0.1') // false */
-export function isPublic(address: string): boolean {
-  const family = isIP(address);
-  if (family === 4) return !notPublic.check(address, 'ipv4');
-  return family === 6 && publicSix.check(address, 'ipv6') && !notPublic.check(address, 'ipv6');
-}
-
 /** Reads over the network: nothing but public addresses, on every hop; stops at a time and a size, and takes nothing but a calendar. */
 export function networkFeedReader({
   waitMs = maxMs,
@@ -75,31 +39,12 @@ export function networkFeedReader({
   resolve = lookup,
   parser = threadCalendarParser(),
 }: FeedReaderOptions = {}): FeedReader {
-  const isAllowed = ({ hostname, host }: URL) => allowed.includes(hostname) || allowed.includes(host);
-
-  /** Looks a name up and connects to what was found then, not to what it may be a moment later. */
-  const publicOnly: LookupFunction = (name, options, done) => {
-    resolve(name, { ...options, all: true }, (error, found) => {
-      const addresses = found as unknown as { address: string; family: number }[];
-      if (error || !addresses?.length || !addresses.every(({ address }) => isPublic(address))) {
-        done(error ?? new Error('not public'), '', 0);
-        return;
-      }
-      const [first] = addresses as [{ address: string; family: number }];
-      if (options.all) done(null, addresses as never);
-      else done(null, first.address, first.family);
-    });
-  };
-
   function optionsFor(url: URL, signal: AbortSignal): RequestOptions {
-    const free = isAllowed(url);
-    if (!free && isIP(url.hostname.replace(/^\[|\]$/g, '')) && !isPublic(url.hostname.replace(/^\[|\]$/g, '')))
-      throw new Error('not public');
     return {
       signal,
       agent: false,
       headers: { accept: 'text/calendar', 'accept-encoding': 'identity' },
-      ...(free ? {} : { lookup: publicOnly }),
+      ...lookupFor(url, allowed, resolve),
     };
   }
 

@@ -3,8 +3,10 @@ import type { Logger } from 'pino';
 import type { Database } from '../database/database';
 import type { FeedReader } from '../feeds/feed-reader';
 import type { SignedIn } from '../middleware/middleware';
+import type { PushService } from '../push/push-service';
 import type { MailService } from '../simulators/mail-service';
 import type { MessageService } from '../simulators/message-service';
+import type { PushSimulator } from '../simulators/push-simulator';
 import type { Sensors } from '../simulators/sensors';
 
 /** What routes work with, given once when the server is put together. */
@@ -12,6 +14,9 @@ export interface Services {
   database: Database;
   messages: MessageService;
   mail: MailService;
+  push: PushService;
+  /** The push service that ships with the program, where reminders do not really go out. */
+  pushSimulator?: PushSimulator;
   sensors: Sensors;
   feeds: FeedReader;
   log: Logger;

@@ -4,6 +4,7 @@ import * as yup from 'yup';
 import type { Transaction } from '../database/database';
 import { HttpError, notFound, validationFailed } from '../middleware/http-error';
 import { email, emailTyped, idFrom, moment, uuid, validated } from '../middleware/validated';
+import { remindersShown } from '../simulators/push-simulator';
 import {
   athletesAmong,
   changeAccount,
@@ -17,6 +18,7 @@ import {
 import { auditOf } from '../store/audit';
 import { giveAthletes } from '../store/care';
 import { openInvitations, withdrawInvitation } from '../store/mailed-links';
+import { namedSubscriptions } from '../store/push';
 import { personOf, type Services } from './context';
 import { inviteByMail } from './invitations';
 
@@ -41,7 +43,7 @@ async function refuseForeign(
 }
 
 /** The club and who belongs to it; what they have read and changed. */
-export function peopleRoutes({ database, mail, log, publicUrl, now }: Services): Router {
+export function peopleRoutes({ database, mail, pushSimulator, log, publicUrl, now }: Services): Router {
   const router = new Router();
 
   router.get('/people', async (ctx) => {
@@ -119,8 +121,12 @@ export function peopleRoutes({ database, mail, log, publicUrl, now }: Services):
     ctx.status = 204;
   });
 
-  router.get('/mails', (ctx) => {
-    ctx.body = { mails: mail.simulated(personOf(ctx).organisationId) ?? null };
+  router.get('/mails', async (ctx) => {
+    const person = personOf(ctx);
+    const reminders = pushSimulator
+      ? await database.asPerson(person, async (tx) => remindersShown(pushSimulator, await namedSubscriptions(tx)))
+      : null;
+    ctx.body = { mails: mail.simulated(person.organisationId) ?? null, reminders };
   });
 
   router.get('/audit', async (ctx) => {

@@ -163,19 +163,19 @@ export function sessionRoutes({ database, messages, now, today, publicUrl, log }
     const athlete = await athleteById(tx, session.athleteId);
     if (!athlete) throw notFound('athlete');
     const earlier = (await doneBefore(tx, session.athleteId, session.on, sessionsBack)).reverse();
-    const { asDone, reports } = await resultsOf(
+    const { asDone, reports, told } = await resultsOf(
       tx,
       [...earlier, session].map(({ id }) => id),
     );
     const rules = await progressRulesOf(tx);
     const items = review(asDone(session), briefNow(session, athlete), earlier.map(asDone), rules);
-    return { athlete, report: reports.get(session.id), items };
+    return { athlete, report: reports.get(session.id), readiness: told.get(session.id), items };
   };
 
   router.get('/sessions/:id/return', async (ctx) => {
     ctx.body = await database.asPerson(personOf(ctx), async (tx) => {
       const session = await own(tx, ctx.params.id);
-      const { athlete, report, items } = await reviewed(tx, session);
+      const { athlete, report, readiness, items } = await reviewed(tx, session);
       return {
         session: {
           id: session.id,
@@ -195,6 +195,7 @@ export function sessionRoutes({ database, messages, now, today, publicUrl, log }
               finishedAt: report.finishedAt,
             }
           : null,
+        readiness: readiness ?? null,
         items,
         decisions: (await decisionsOf(tx, [session.id])).map(
           ({ variant, proposed, decided, overruled, next, reason }) => ({

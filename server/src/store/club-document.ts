@@ -25,6 +25,7 @@ export const clubTables = [
   'sessions',
   'set_logs',
   'session_reports',
+  'session_readiness',
   'decisions',
   'desk_marks',
   'own_seasons',
@@ -38,6 +39,8 @@ type ClubTable = (typeof clubTables)[number];
 
 /** Tables that stay behind. */
 export const leftBehind = [
+  'push_subscriptions',
+  'reminders',
   'session_reviews',
   'sign_ins',
   'second_factors',

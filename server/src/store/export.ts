@@ -7,8 +7,10 @@ import {
   decisions,
   messages,
   ownSeasons,
+  pushSubscriptions,
   restrictionChanges,
   restrictions,
+  sessionReadiness,
   sessionReports,
   sessions,
   setLogs,
@@ -39,6 +41,7 @@ export async function everythingOf(tx: Transaction, athleteId: string) {
     sessions: all,
     sets: await tx.select().from(setLogs).where(inArray(setLogs.sessionId, ids)).orderBy(asc(setLogs.doneAt)),
     reports: await tx.select().from(sessionReports).where(inArray(sessionReports.sessionId, ids)),
+    readiness: await tx.select().from(sessionReadiness).where(inArray(sessionReadiness.sessionId, ids)),
     decisions: await tx.select().from(decisions).where(inArray(decisions.sessionId, ids)),
     messages: await tx
       .select({ body: messages.body, createdAt: messages.createdAt, deliveredAt: messages.deliveredAt })
@@ -52,6 +55,10 @@ export async function everythingOf(tx: Transaction, athleteId: string) {
       })
       .from(athleteLinks)
       .where(eq(athleteLinks.athleteId, athleteId)),
+    reminders: await tx
+      .select({ wishes: pushSubscriptions.wishes, createdAt: pushSubscriptions.createdAt })
+      .from(pushSubscriptions)
+      .where(eq(pushSubscriptions.athleteId, athleteId)),
     consents: await consentsOf(tx, athleteId),
     family: await familyOf(tx, [athleteId]),
     releaseRequests: await releaseRequestsOf(tx, [athleteId]),

@@ -3,7 +3,7 @@ import type { LoggedSet } from '@tropaeum/core/athlete/logged-set';
 import { dayAfter } from '@tropaeum/core/date/days';
 import { and, desc, eq, gte, inArray, lt, sql } from 'drizzle-orm';
 import type { Transaction } from '../database/database';
-import { decisions, sessionReports, sessions, setLogs } from '../database/schema';
+import { decisions, sessionReadiness, sessionReports, sessions, setLogs } from '../database/schema';
 
 export type LogRow = typeof setLogs.$inferSelect;
 export type ReportRow = typeof sessionReports.$inferSelect;
@@ -57,6 +57,24 @@ export async function addReport(tx: Transaction, report: NewReport): Promise<voi
   await tx.insert(sessionReports).values(report).onConflictDoUpdate({ target: sessionReports.sessionId, set: words });
   await tx.update(sessions).set({ status: 'done' }).where(eq(sessions.id, sessionId));
   await resultsCame(tx, sessionId);
+}
+
+type ReadinessRow = typeof sessionReadiness.$inferSelect;
+
+/** How an athlete was before a session, as it was said last. */
+export async function addReadiness(tx: Transaction, told: ReadinessRow): Promise<void> {
+  const { content, toldAt } = told;
+  const target = sessionReadiness.sessionId;
+  await tx.insert(sessionReadiness).values(told).onConflictDoUpdate({ target, set: { content, toldAt } });
+  await resultsCame(tx, told.sessionId);
+}
+
+export async function readinessOf(tx: Transaction, sessionIds: readonly string[]): Promise<ReadinessRow[]> {
+  if (sessionIds.length === 0) return [];
+  return tx
+    .select()
+    .from(sessionReadiness)
+    .where(inArray(sessionReadiness.sessionId, [...sessionIds]));
 }
 
 /** How it was the morning after; false where the session has no report. */

@@ -4,12 +4,13 @@ import type { ProgressRules } from '@tropaeum/core/progress/progress-rules';
 import type { ReviewedSession } from '@tropaeum/core/review/reviewed-session';
 import { type StoredReview, storedReview } from '@tropaeum/core/review/stored-review';
 import type { Brief } from '@tropaeum/core/session/brief/brief';
+import { type ReadinessToday, sleepHoursOf } from '@tropaeum/core/session/player/readiness-today';
 import { and, asc, eq, gte, inArray, lte, sql } from 'drizzle-orm';
 import type { Transaction } from '../database/database';
 import { sessionReports, sessionReviews, sessions } from '../database/schema';
 import { type FullAthlete, restrictionOf, someAthletes } from './athletes';
 import { grouped } from './grouped';
-import { logsOf, reportsOf } from './results';
+import { logsOf, readinessOf, reportsOf } from './results';
 import { fullSessions, type SessionRow, sessionsBack } from './sessions';
 
 /** How far back results are looked at; older than `decidable` they are not decided on any more, days. */
@@ -17,7 +18,7 @@ export const [lookBack, decidable] = [60, 14];
 /** Sessions that are worked out at once; more wait, so that they do not all stand in memory. */
 const atOnce = 40;
 /** Of the rules as they are written: another one has everything worked out anew. */
-const version = 1;
+const version = 2;
 
 /** Sessions in a span of days with what was reported of them, without brief and plan, which are long. */
 export const sessionLines = (tx: Transaction, from: string, to: string, athleteIds?: readonly string[]) =>
@@ -56,15 +57,28 @@ export interface Wanted {
   basis: string;
 }
 
+/** How somebody was before, as far as the rules read it. */
+const readinessFor = (told: ReadinessToday | undefined): Pick<ReviewedSession, 'readiness'> =>
+  told
+    ? {
+        readiness: {
+          ...(told.ill ? { ill: told.ill === 'ill' } : {}),
+          ...(told.sleep ? { sleepHours: sleepHoursOf[told.sleep] } : {}),
+        },
+      }
+    : {};
+
 /** What came of some sessions, and each of them as it was done. */
 export async function resultsOf(tx: Transaction, ids: readonly string[]) {
   const logs = grouped(await logsOf(tx, ids), (log) => log.sessionId);
   const reports = new Map((await reportsOf(tx, ids)).map((report) => [report.sessionId, report]));
+  const told = new Map((await readinessOf(tx, ids)).map(({ sessionId, content }) => [sessionId, content]));
   const asDone = ({ id, on, plan }: SessionRow): ReviewedSession => ({
     ...{ on, plan, logs: logs.get(id) ?? [] },
     report: reports.get(id),
+    ...readinessFor(told.get(id)),
   });
-  return { asDone, reports };
+  return { asDone, reports, told };
 }
 
 /** What a session was composed from, under the restrictions of now. */

@@ -5,8 +5,9 @@ import type { Draft } from '@tropaeum/core/session/draft/draft';
 import { amountWords } from '@tropaeum/core/session/plan/amount-words';
 import type { Plan } from '@tropaeum/core/session/plan/plan-types';
 import { workByQuality } from '@tropaeum/core/session/plan/work-by-quality';
+import type { OtherWays } from '@tropaeum/core/session/player/changes';
 import { plannedEffort } from '@tropaeum/core/session-type/planned-effort';
-import { and, desc, eq, gte, inArray, lt, lte, ne, type SQL, sql } from 'drizzle-orm';
+import { and, desc, eq, gt, gte, inArray, lt, lte, ne, type SQL, sql } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import type { Transaction } from '../database/database';
 import { athletes, sessionReports, sessions } from '../database/schema';
@@ -32,6 +33,7 @@ export const stored = (content: SessionContent) => ({
   type: content.brief.sessionType ?? null,
   plannedEffort: plannedEffort(content.brief),
   writtenFor: content.brief.season.nextFixture ?? null,
+  otherWays: null,
 });
 
 /** Every variant of a plan once. */
@@ -223,6 +225,23 @@ export async function saveSession(
 export async function bringUpToDate(tx: Transaction, id: string, content: SessionContent): Promise<void> {
   await tx.update(sessions).set(stored(content)).where(eq(sessions.id, id));
 }
+
+/** Keeps the other ways of a session: from now on a phone may log them too. */
+export async function keepWays(tx: Transaction, id: string, ways: Record<string, OtherWays>): Promise<void> {
+  const others = Object.values(ways).flatMap(({ easier, harder }) => [easier, harder].flatMap((w) => w?.variant ?? []));
+  const sentVariants = sql`array(select distinct unnest(${sessions.sentVariants} || ${sql.param(others)}::text[]))`;
+  await tx.update(sessions).set({ otherWays: ways, sentVariants }).where(eq(sessions.id, id));
+}
+
+/** Sessions that were sent for days to come, the next first. */
+export const sentAhead = (tx: Transaction, athleteId: string, after: string, to: string): Promise<SessionRow[]> =>
+  tx
+    .select()
+    .from(sessions)
+    .where(
+      and(eq(sessions.athleteId, athleteId), gt(sessions.on, after), lte(sessions.on, to), eq(sessions.status, 'sent')),
+    )
+    .orderBy(sessions.on);
 
 export async function markSent(tx: Transaction, id: string, plan: Plan, at: string): Promise<void> {
   await tx

@@ -15,6 +15,7 @@ import type { Proof } from '@tropaeum/core/session/composer/compose';
 import type { Draft } from '@tropaeum/core/session/draft/draft';
 import type { Plan } from '@tropaeum/core/session/plan/plan-types';
 import type { WorkByQuality } from '@tropaeum/core/session/plan/work-by-quality';
+import type { ReadinessToday } from '@tropaeum/core/session/player/readiness-today';
 import type { Consent, ReleaseRequest } from './people-types';
 
 /** What a club has set; what it has not is as usual. */
@@ -178,6 +179,7 @@ export interface Returned {
   session: { id: string; athleteId: string; on: string; status: string; planned: number };
   athlete: string;
   report: (Report & { finishedAt: string; morning: PainReport[] | null }) | null;
+  readiness: ReadinessToday | null;
   items: ReviewedItem[];
   decisions: { variant: string; proposed: Move; decided: Move; overruled: boolean; next?: NextDose; reason?: string }[];
 }

@@ -1,8 +1,8 @@
 import { redFlagIn } from '@tropaeum/core/progress/note-signs';
-import type { Step } from '@tropaeum/core/session/player/steps';
 import { useState } from 'react';
 import { type Pain, PainFields, Scale } from './PainFields';
-import type { LinkSession } from './use-link';
+import { useWishes } from './player/manner';
+import type { SessionDay } from './use-day';
 
 const effortWords = [
   'nothing',
@@ -19,35 +19,43 @@ const effortWords = [
 ];
 
 interface FinishProps {
-  link: LinkSession;
-  steps: readonly Step[];
+  day: SessionDay;
   /** What the note begins with. */
   begun: string;
   onBack: () => void;
   onDone: () => void;
 }
 
+/** Pain that was told on the way, each part once at its worst. */
+function worstOf(pains: SessionDay['pains']): Pain[] {
+  const worst = new Map<string, Pain>();
+  for (const pain of pains) {
+    const key = `${pain.region} ${pain.side ?? ''}`;
+    if ((worst.get(key)?.score ?? -1) < pain.score) worst.set(key, pain);
+  }
+  return [...worst.values()];
+}
+
 /** Minutes from the first to the last set, one more for getting up. */
-function minutesOf(link: LinkSession): number {
-  const times = [...link.logged.values()].map((s) => Date.parse(s.doneAt));
+function minutesOf({ sets }: SessionDay): number {
+  const times = sets.filter(({ skipped }) => !skipped).map((s) => Date.parse(s.doneAt));
   if (times.length === 0) return 0;
   return Math.min(600, Math.round((Math.max(...times) - Math.min(...times)) / 60_000) + 1);
 }
 
 /** Effort, pain, a word to the coach: thirty seconds, then done. */
-export function Finish({ link, steps, begun, onBack, onDone }: FinishProps) {
+export function Finish({ day, begun, onBack, onDone }: FinishProps) {
+  const { theme } = useWishes();
   const [effort, setEffort] = useState<number>();
-  const [pain, setPain] = useState<Pain[]>([]);
+  const [pain, setPain] = useState<Pain[]>(worstOf(day.pains));
   const [note, setNote] = useState(begun);
   const warning = redFlagIn(note);
-  const items = [
-    ...new Map(steps.flatMap((s) => (s.kind === 'work' ? [[s.item.variant, s.item] as const] : []))).values(),
-  ];
+  const items = day.session.plan.blocks.flatMap((block) => block.items);
   const send = async () => {
     if (effort === undefined) return;
-    await link.report({
+    await day.report({
       effort,
-      minutes: minutesOf(link),
+      minutes: minutesOf(day),
       pain,
       ...(note.trim() ? { note: note.trim().slice(0, 1000) } : {}),
       finishedAt: new Date().toISOString(),
@@ -55,7 +63,7 @@ export function Finish({ link, steps, begun, onBack, onDone }: FinishProps) {
     onDone();
   };
   return (
-    <main data-theme="dark" className="min-h-dvh bg-paper px-5 py-6 text-ink">
+    <main data-floor data-theme={theme} className="mx-auto min-h-dvh max-w-2xl bg-paper px-5 py-6 text-ink">
       <h1 className="head text-3xl">How was it?</h1>
       <p className="label mt-5 text-[0.85rem]">
         How hard was the whole session?{effort === undefined ? '' : ` ${effortWords[effort]}`}
@@ -81,7 +89,7 @@ export function Finish({ link, steps, begun, onBack, onDone }: FinishProps) {
       <details className="mt-5">
         <summary className="label cursor-pointer text-[0.85rem]">What you did, with notes on exercises</summary>
         {items.map((item) => {
-          const sets = [...link.logged.values()].filter((s) => s.variant === item.variant);
+          const sets = day.sets.filter((s) => (s.insteadOf ?? s.variant) === item.variant && !s.skipped);
           const last = sets.at(-1);
           return (
             <div key={item.variant} className="border-b border-edge py-2">
@@ -97,7 +105,7 @@ export function Finish({ link, steps, begun, onBack, onDone }: FinishProps) {
                   className="field mt-1 h-10"
                   placeholder="note"
                   defaultValue={last.note ?? ''}
-                  onBlur={(e) => void link.note(last.key, e.target.value)}
+                  onBlur={(e) => void day.note(last.key, e.target.value)}
                 />
               )}
             </div>

@@ -1,5 +1,5 @@
-import { regions } from '@tropaeum/core/exercise/model/vocabulary';
-import { words } from '../ui/words';
+import { partWords } from '../ui/words';
+import { BodyMap } from './BodyMap';
 import type { StoredReport } from './offline-db';
 
 export type Pain = StoredReport['pain'][number];
@@ -38,33 +38,20 @@ export function PainFields({ pain, onPain }: { pain: readonly Pain[]; onPain: (p
   return (
     <>
       {pain.map((p, i) => (
-        <div key={p.region} className="mt-2 border-l-4 border-oxide pl-3">
+        <div key={`${p.region} ${p.side ?? ''}`} className="mt-2 border-l-4 border-oxide pl-3">
           <div className="flex items-center justify-between">
-            <b className="text-lg">{words(p.region)}</b>
-            <span className="flex gap-1">
-              {(['left', 'right'] as const).map((side) => (
-                <button
-                  key={side}
-                  type="button"
-                  aria-pressed={p.side === side}
-                  className={`h-11 px-3 ${p.side === side ? 'bg-bronze text-paper' : 'bg-lit'}`}
-                  onClick={() => onPain(pain.map((q, k) => (k === i ? { ...q, side } : q)))}
-                >
-                  {side}
-                </button>
-              ))}
-              <button
-                type="button"
-                className="h-11 px-3"
-                aria-label={`No pain in the ${words(p.region)}`}
-                onClick={() => onPain(pain.filter((_, k) => k !== i))}
-              >
-                ×
-              </button>
-            </span>
+            <b className="text-lg">{partWords(p)}</b>
+            <button
+              type="button"
+              className="size-11 text-xl"
+              aria-label={`No pain in the ${partWords(p)}`}
+              onClick={() => onPain(pain.filter((_, k) => k !== i))}
+            >
+              ×
+            </button>
           </div>
           <Scale
-            label={`Pain in the ${words(p.region)}`}
+            label={`Pain in the ${partWords(p)}`}
             value={p.score}
             onValue={(score) => onPain(pain.map((q, k) => (k === i ? { ...q, score } : q)))}
           />
@@ -73,21 +60,18 @@ export function PainFields({ pain, onPain }: { pain: readonly Pain[]; onPain: (p
           )}
         </div>
       ))}
-      <select
-        aria-label="Where it hurts"
-        className="field mt-2 h-12 text-lg"
-        value=""
-        onChange={(e) => e.target.value && onPain([...pain, { region: e.target.value as Pain['region'], score: 3 }])}
-      >
-        <option value="">{pain.length ? 'Somewhere else …' : 'No pain (choose where, if any)'}</option>
-        {regions
-          .filter((r) => !pain.some((p) => p.region === r))
-          .map((r) => (
-            <option key={r} value={r}>
-              {words(r)}
-            </option>
-          ))}
-      </select>
+      <details className="mt-2" open={pain.length > 0 ? undefined : false}>
+        <summary className="flex h-12 cursor-pointer items-center bg-lit px-3 text-lg">
+          {pain.length ? 'Somewhere else …' : 'No pain. Tap here if there is some.'}
+        </summary>
+        <BodyMap
+          chosen={pain}
+          onChoose={(spot) => {
+            const same = (p: Pain) => p.region === spot.region && p.side === spot.side;
+            onPain(pain.some(same) ? pain.filter((p) => !same(p)) : [...pain, { ...spot, score: 3 }]);
+          }}
+        />
+      </details>
     </>
   );
 }

@@ -1,5 +1,5 @@
 import { ApiError, ask } from '../api/client';
-import { phone, type StoredMorning, type StoredReport, type StoredSet } from './offline-db';
+import { phone, type StoredMorning, type StoredReadiness, type StoredReport, type StoredSet } from './offline-db';
 
 const batch = 100;
 let running: Promise<void> | undefined;
@@ -14,23 +14,29 @@ const closes = (error: ApiError) => error.faults.some(({ path }) => path === 'li
 export const isLinkClosed = (error: unknown): error is ApiError => error instanceof ApiError && closes(error);
 const wordsOf = (error: ApiError) => error.faults[0]?.message ?? error.message;
 
-const bodyOf = ({ id, variant, setNumber, side, amount, reserve, note, doneAt }: StoredSet) => ({
-  id,
-  variant,
-  setNumber,
-  side,
-  amount,
-  doneAt,
-  ...(reserve === undefined ? {} : { reserve }),
-  ...(note ? { note } : {}),
-});
+const bodyOf = (set: StoredSet) => {
+  const { id, variant, setNumber, side, amount, reserve, note, doneAt, insteadOf, loadKg, skipped } = set;
+  return {
+    ...{ id, variant, setNumber, side, amount, doneAt },
+    ...(reserve === undefined ? {} : { reserve }),
+    ...(note ? { note } : {}),
+    ...(insteadOf ? { insteadOf } : {}),
+    ...(typeof loadKg === 'number' ? { loadKg } : {}),
+    ...(skipped ? { skipped } : {}),
+  };
+};
 
 /** Put right while it was under way, it has to go again. */
 const isAsSent = (now: StoredSet | undefined, sent: StoredSet) =>
-  now !== undefined && now.amount === sent.amount && now.reserve === sent.reserve && now.note === sent.note;
+  now !== undefined && JSON.stringify(bodyOf(now)) === JSON.stringify(bodyOf(sent));
+
+type SaidOnce = StoredReport | StoredMorning | StoredReadiness;
+/** Where what is said once of a session waits, by where it is sent. */
+const saidOnce = { report: 'reports', morning: 'mornings', readiness: 'readiness' } as const;
+type What = keyof typeof saidOnce;
 
 /** Waits no more; one that was taken loses the words of an earlier refusal. */
-const cameTo = (refused?: string) => (entry: StoredSet | StoredReport | StoredMorning) => {
+const cameTo = (refused?: string) => (entry: StoredSet | SaidOnce) => {
   entry.waiting = 0;
   if (refused === undefined) delete entry.refused;
   else entry.refused = refused;
@@ -64,12 +70,8 @@ async function sendSets(token: string, sets: readonly StoredSet[]): Promise<void
 }
 
 /** Sends what is said once of a session; what is refused is set aside with the words of the refusal. */
-async function sendOnce(
-  token: string,
-  what: 'report' | 'morning',
-  { token: _, waiting, refused, ...entry }: StoredReport | StoredMorning,
-): Promise<void> {
-  const kept = () => phone[what === 'report' ? 'reports' : 'mornings'].where({ sessionId: entry.sessionId });
+async function sendOnce(token: string, what: What, { token: _, waiting, refused, ...entry }: SaidOnce): Promise<void> {
+  const kept = () => phone.table<SaidOnce>(saidOnce[what]).where({ sessionId: entry.sessionId });
   try {
     await ask(`/link/${token}/${what}`, 'POST', entry);
     await kept().modify(cameTo());
@@ -87,10 +89,9 @@ async function sendAll(token: string): Promise<void> {
       const ofSession = sets.filter((s) => s.sessionId === sessionId);
       for (let i = 0; i < ofSession.length; i += batch) await sendSets(token, ofSession.slice(i, i + batch));
     }
-    for (const report of await phone.reports.where({ token, waiting: 1 }).toArray())
-      await sendOnce(token, 'report', report);
-    for (const morning of await phone.mornings.where({ token, waiting: 1 }).toArray())
-      await sendOnce(token, 'morning', morning);
+    for (const what of Object.keys(saidOnce) as What[])
+      for (const said of await phone.table<SaidOnce>(saidOnce[what]).where({ token, waiting: 1 }).toArray())
+        await sendOnce(token, what, said);
   } catch (error) {
     if (error instanceof ApiError && error.retryAfter) notBefore = Date.now() + error.retryAfter * 1000;
     throw error;
@@ -117,7 +118,8 @@ function run(token: string): Promise<void> {
 /** Sets and reports of this link that have not gone yet. */
 export async function pendingOf(token: string): Promise<number> {
   const ofThisLink = { token, waiting: 1 };
-  const counts = [phone.sets, phone.reports, phone.mornings].map((kept) => kept.where(ofThisLink).count());
+  const tables = [phone.sets, phone.reports, phone.mornings, phone.readiness];
+  const counts = tables.map((table) => table.where(ofThisLink).count());
   return (await Promise.all(counts)).reduce((a, b) => a + b, 0);
 }
 

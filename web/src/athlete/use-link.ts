@@ -1,28 +1,27 @@
-import { type Step, setKey } from '@tropaeum/core/session/player/steps';
+import { dayAfter, daysBetween } from '@tropaeum/core/date/days';
+import { setKey } from '@tropaeum/core/session/player/steps';
 import { useCallback, useEffect, useState } from 'react';
-import { v7 } from 'uuid';
 import { ApiError, ask } from '../api/client';
 import { setUnits } from '../ui/units';
-import { type LinkAnswer, phone, type StoredReport, type StoredSet, takeUpOlderLinks } from './offline-db';
+import { kept, type LinkAnswer, type PhoneSession, phone, type StoredReport, takeUpOlderLinks } from './offline-db';
 import { isLinkClosed, pendingOf, refusedOf, sendPending } from './outbox-sync';
 
 const retryMs = 5000;
 
 export interface LinkSession {
+  token: string;
   answer: LinkAnswer | undefined;
+  /** The session of today: what came with the answer, or what was sent ahead for the day it has become since. */
+  session: PhoneSession | undefined;
   problem: string | undefined;
-  /** Sets logged here or before, by step. */
-  logged: Map<string, StoredSet>;
   /** Sets and reports still on this phone alone. */
   waiting: number;
   /** What the server has not taken, and why; it stays on this phone. */
   refused: { count: number; words: string[] };
   /** The words of a link that opens nothing any more, where this page was opened with it. */
   closed: string | undefined;
-  reported: boolean;
-  logSet: (step: Extract<Step, { kind: 'work' }>, amount: number, reserve?: number) => Promise<void>;
-  note: (key: string, note: string) => Promise<void>;
-  report: (report: Omit<StoredReport, 'token' | 'sessionId' | 'waiting'>) => Promise<void>;
+  /** Something was kept on this phone: it is sent, and the counts are read anew. */
+  sendNow: () => Promise<void>;
   /** The morning that is asked about, until it has been answered on this phone. */
   morning: LinkAnswer['morning'];
   answerMorning: (pain: StoredReport['pain']) => Promise<void>;
@@ -33,61 +32,64 @@ async function takeOver(token: string, answer: LinkAnswer): Promise<void> {
   const { session } = answer;
   if (!session) return;
   for (const log of answer.logs) {
-    const stepKey = setKey(log.variant, log.setNumber, log.side);
+    const stepKey = setKey(log.insteadOf ?? log.variant, log.setNumber, log.side);
     const key = `${session.id}|${stepKey}`;
-    if (!(await phone.sets.get(key)))
-      await phone.sets.put({
-        ...log,
-        key,
-        stepKey,
-        token,
-        sessionId: session.id,
-        doneAt: new Date().toISOString(),
-        waiting: 0,
-      });
+    const doneAt = new Date().toISOString();
+    await kept(async () => {
+      if (!(await phone.sets.get(key)))
+        await phone.sets.put({ ...log, key, stepKey, token, sessionId: session.id, doneAt, waiting: 0 });
+    });
   }
 }
 
-/** The session behind a link: from the network when there is one, from the phone when not. */
+/** The day it is on the phone's own clock. */
+function localDay(): string {
+  const now = new Date();
+  return `${now.getFullYear()}-${String(now.getMonth() + 1).padStart(2, '0')}-${String(now.getDate()).padStart(2, '0')}`;
+}
+
+/** The day it has become since an answer came: its own day, and as many more as the phone's clock has gone on. A clock that was put back counts none. */
+const dayNow = (answer: LinkAnswer, cameOn: string | undefined) =>
+  dayAfter(answer.today, cameOn ? Math.max(0, daysBetween(cameOn, localDay())) : 0);
+
+/** The session to do on a day: of what came and what was sent ahead the latest up to it. */
+export function sessionOf({ session, ahead = [] }: LinkAnswer, today: string): PhoneSession | undefined {
+  const all = [...(session ? [session] : []), ...ahead.filter(({ on }) => on <= today)];
+  return all.sort((a, b) => b.on.localeCompare(a.on))[0];
+}
+
+/** What stands behind a link: from the network when there is one, from the phone when not. */
 export function useLink(token: string): LinkSession {
   const [answer, setAnswer] = useState<LinkAnswer>();
+  const [today, setToday] = useState('');
   const [problem, setProblem] = useState<string>();
-  const [sets, setSets] = useState<StoredSet[]>([]);
   const [waiting, setWaiting] = useState(0);
   const [refused, setRefused] = useState<LinkSession['refused']>({ count: 0, words: [] });
   const [closed, setClosed] = useState<string>();
-  const [reported, setReported] = useState(false);
   const [answered, setAnswered] = useState<string>();
-  const sessionId = answer?.session?.id;
-  const take = useCallback((given: LinkAnswer) => {
+  const session = answer && sessionOf(answer, today);
+  const sessionId = session?.id;
+  const take = useCallback((given: LinkAnswer, cameOn?: string) => {
     setUnits(given.units);
+    setToday(dayNow(given, cameOn));
     setAnswer(given);
   }, []);
 
-  const reread = useCallback(
-    async (id: string) => {
-      setSets(await phone.sets.where('sessionId').equals(id).toArray());
-      setWaiting(await pendingOf(token));
-      setRefused(await refusedOf(id));
-    },
-    [token],
-  );
-
   useEffect(() => {
     const load = async () => {
-      const kept = await phone.answers.get(token);
+      const before = await kept(() => phone.answers.get(token));
       // What was answered here and has not gone is not asked again.
       for (const { sessionId: one } of await phone.mornings.toArray()) setAnswered(one);
-      if (kept) take(kept.answer);
+      if (before) take(before.answer, before.cameOn);
       try {
         const fresh = await ask<LinkAnswer>(`/link/${token}`);
-        await phone.answers.put({ token, answer: fresh });
+        await kept(() => phone.answers.put({ token, answer: fresh, cameOn: localDay() }));
         await takeUpOlderLinks(token, fresh);
         await takeOver(token, fresh);
         take(fresh);
       } catch (error) {
         if (isLinkClosed(error)) setClosed(error.message);
-        if (!kept)
+        if (!before)
           setProblem(
             error instanceof ApiError && error.status !== 0
               ? error.message
@@ -98,23 +100,16 @@ export function useLink(token: string): LinkSession {
     void load();
   }, [token, take]);
 
-  const sendNow = useCallback(
-    async (id: string) => {
-      const { closed: words } = await sendPending(token);
-      if (words) setClosed(words);
-      await reread(id);
-    },
-    [token, reread],
-  );
+  const sendNow = useCallback(async () => {
+    setWaiting(await pendingOf(token));
+    const { closed: words } = await sendPending(token);
+    if (words) setClosed(words);
+    setWaiting(await pendingOf(token));
+    if (sessionId) setRefused(await refusedOf(sessionId));
+  }, [token, sessionId]);
 
   useEffect(() => {
-    if (!sessionId) return;
-    const look = async () => {
-      await reread(sessionId);
-      setReported((answer?.reported ?? false) || (await phone.reports.get(sessionId)) !== undefined);
-    };
-    void look();
-    const send = () => void sendNow(sessionId);
+    const send = () => void sendNow();
     send();
     const timer = window.setInterval(send, retryMs);
     window.addEventListener('online', send);
@@ -122,57 +117,17 @@ export function useLink(token: string): LinkSession {
       window.clearInterval(timer);
       window.removeEventListener('online', send);
     };
-  }, [sessionId, sendNow, reread, answer]);
+  }, [sendNow]);
 
   return {
-    answer,
-    problem,
-    logged: new Map(sets.map((s) => [s.stepKey, s])),
-    waiting,
-    refused,
-    closed,
-    reported,
-    async logSet(step, amount, reserve) {
-      if (!sessionId) return;
-      const key = `${sessionId}|${step.key}`;
-      const before = await phone.sets.get(key);
-      await phone.sets.put({
-        key,
-        token,
-        sessionId,
-        stepKey: step.key,
-        id: before?.id ?? v7(),
-        variant: step.item.variant,
-        setNumber: step.set,
-        side: step.side,
-        amount,
-        ...(reserve === undefined ? {} : { reserve }),
-        ...(before?.note ? { note: before.note } : {}),
-        doneAt: before?.doneAt ?? new Date().toISOString(),
-        waiting: 1,
-      });
-      await reread(sessionId);
-      void sendNow(sessionId);
-    },
-    async note(key, note) {
-      if (!sessionId) return;
-      await phone.sets.update(key, { note: note.slice(0, 500), waiting: 1 });
-      await reread(sessionId);
-    },
+    ...{ token, answer, session, problem, waiting, refused, closed, sendNow },
     morning: answer?.morning?.sessionId === answered ? null : answer?.morning,
     async answerMorning(pain) {
       const asked = answer?.morning?.sessionId;
       if (!asked) return;
-      await phone.mornings.put({ sessionId: asked, token, pain, waiting: 1 });
+      await kept(() => phone.mornings.put({ sessionId: asked, token, pain, waiting: 1 }));
       setAnswered(asked);
-      await sendNow(sessionId ?? '');
-    },
-    async report(given) {
-      if (!sessionId) return;
-      await phone.reports.put({ ...given, token, sessionId, waiting: 1 });
-      await reread(sessionId);
-      setReported(true);
-      void sendNow(sessionId);
+      await sendNow();
     },
   };
 }

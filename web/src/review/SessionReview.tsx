@@ -3,6 +3,7 @@ import { sessionLoad } from '@tropaeum/core/load/session-load';
 import type { Move } from '@tropaeum/core/progress/proposal';
 import type { ReviewedItem } from '@tropaeum/core/review/review';
 import { isDecidable, reviewSummary } from '@tropaeum/core/review/summary';
+import { readinessWords } from '@tropaeum/core/session/player/readiness-today';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { ask } from '../api/client';
@@ -50,7 +51,8 @@ export function SessionReview() {
   const [busy, setBusy] = useState('');
   if (returned.error) return <Trouble error={returned.error} again={() => void returned.refetch()} />;
   if (!returned.data) return <Waiting what="Opening the session review" />;
-  const { session, athlete, report, items, decisions } = returned.data;
+  const { session, athlete, report, readiness, items, decisions } = returned.data;
+  const before = readiness ? readinessWords(readiness) : '';
   const decide = async (variant: string, decided: Move) => {
     setBusy(variant);
     try {
@@ -102,6 +104,7 @@ export function SessionReview() {
           ) : (
             <p className="text-quiet">Not finished yet.</p>
           )}
+          {before && <p>Before: {before}.</p>}
           {report?.note && <p className="mt-1 italic">“{report.note}”</p>}
         </div>
         <div className="flex gap-2">
@@ -154,6 +157,11 @@ export function SessionReview() {
                 </td>
                 <td>
                   <Done item={i} />
+                  {i.otherwise.map((words) => (
+                    <span key={words} className="block text-small text-bronze">
+                      {words}
+                    </span>
+                  ))}
                 </td>
                 <td className={`pr-3 text-[0.88rem] ${alarming ? 'text-oxide' : ''}`}>
                   <b>{i.proposal.refer ? 'Refer' : moveLabel(i.proposal.move)}.</b> {i.proposal.rule}{' '}

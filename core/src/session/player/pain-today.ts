@@ -1,4 +1,5 @@
 import { painLimits } from '../../athlete/pain-limits';
+import { partWords } from '../../common/text';
 import type { Region } from '../../exercise/model/vocabulary';
 import type { PlanItem } from '../plan/plan-types';
 import { lighter, type OtherWays, type SessionChange } from './changes';
@@ -27,8 +28,6 @@ export interface PainAnswer {
   changes: SessionChange[];
 }
 
-const partOf = ({ region, side }: PainNow) => `${side ? `${side} ` : ''}${region.replaceAll('-', ' ')}`;
-
 /** Two parts above the limit, or one twice: no more today. */
 const isToEnd = (now: PainNow, before: readonly PainNow[]) =>
   now.score > painLimits.stop && before.some((one) => one.score > painLimits.stop);
@@ -42,7 +41,7 @@ const isToEnd = (now: PainNow, before: readonly PainNow[]) =>
  */
 export function painToday(now: PainNow, items: readonly PlanItem[], setting: PainSetting): PainAnswer {
   const loading = items.filter(({ regions }) => regions.includes(now.region));
-  const part = partOf(now);
+  const part = partWords(now);
   const ceiling = setting.ceilingOf(now.region);
   const out = loading.map(({ variant }): SessionChange => ({ kind: 'out', slot: variant, why: 'pain' }));
   if (isToEnd(now, setting.before))

@@ -1,4 +1,5 @@
 import { painLimits } from '../../athlete/pain-limits';
+import { partWords } from '../../common/text';
 import type { Plan, PlanItem } from '../plan/plan-types';
 import type { SessionChange } from './changes';
 import { type PainNow, type PainSetting, painToday } from './pain-today';
@@ -10,6 +11,26 @@ export interface ReadinessToday {
   stress?: 'low' | 'usual' | 'high';
   ill?: 'no' | 'cold' | 'ill';
   pain?: readonly PainNow[];
+}
+
+const toldWords = {
+  sleep: { long: 'slept well', usual: 'slept as usual', short: 'slept badly' },
+  sore: { no: 'not sore', some: 'a little sore', very: 'very sore' },
+  stress: { low: 'little stress', usual: 'usual stress', high: 'much stress' },
+  ill: { no: '', cold: 'a cold', ill: 'ill' },
+} as const;
+
+/** What was told before a session, in words. @example readinessWords({ sleep: 'short', sore: 'very' }) // 'slept badly, very sore' */
+export function readinessWords({ sleep, sore, stress, ill, pain = [] }: ReadinessToday): string {
+  return [
+    sleep && toldWords.sleep[sleep],
+    sore && toldWords.sore[sore],
+    stress && toldWords.stress[stress],
+    ill && toldWords.ill[ill],
+    ...pain.map((one) => `${partWords(one)} ${one.score}`),
+  ]
+    .filter(Boolean)
+    .join(', ');
 }
 
 /** Hours that a tap on sleep stands for, for the rules that read hours. */

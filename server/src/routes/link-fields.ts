@@ -1,0 +1,81 @@
+import { regions } from '@tropaeum/core/exercise/model/vocabulary';
+import { changeReasons } from '@tropaeum/core/session/player/changes';
+import * as yup from 'yup';
+import { moment, uuid } from '../middleware/validated';
+
+const log = yup.object({
+  id: uuid.required('is required'),
+  variant: yup.string().required('is required').max(80, 'must be 80 characters or fewer'),
+  setNumber: yup
+    .number()
+    .integer('must be a whole number')
+    .min(1, 'must be 1 or more')
+    .max(30, 'must be 30 or less')
+    .required('is required'),
+  side: yup
+    .string()
+    .oneOf(['left', 'right', 'both'] as const, 'must be left, right or both')
+    .required('is required'),
+  amount: yup.number().min(0, 'must be 0 or more').max(1000, 'must be 1000 or less').required('is required'),
+  reserve: yup
+    .number()
+    .integer('must be a whole number')
+    .min(0, 'must be 0 or more')
+    .max(10, 'must be 10 or less')
+    .nullable(),
+  note: yup.string().max(500, 'must be 500 characters or fewer'),
+  doneAt: moment.required('is required'),
+  insteadOf: yup.string().max(80, 'must be 80 characters or fewer'),
+  loadKg: yup.number().min(0, 'must be 0 or more').max(500, 'must be 500 or less'),
+  skipped: yup.string().oneOf([...changeReasons], `must be one of ${changeReasons.join(', ')}`),
+});
+export const logBatch = yup.object({
+  sessionId: uuid.required('is required'),
+  logs: yup.array().of(log).min(1, 'must hold at least one').max(200, 'must hold 200 or fewer').required('is required'),
+});
+
+const pain = yup
+  .array()
+  .of(
+    yup.object({
+      region: yup
+        .string()
+        .oneOf([...regions], `must be one of ${regions.join(', ')}`)
+        .required('is required'),
+      side: yup.string().oneOf(['left', 'right', 'both'] as const, 'must be left, right or both'),
+      score: yup.number().min(0, 'must be 0 or more').max(10, 'must be 10 or less').required('is required'),
+    }),
+  )
+  .max(13, 'must hold 13 or fewer');
+export const morning = yup.object({ sessionId: uuid.required('is required'), pain: pain.required('is required') });
+
+export const report = yup.object({
+  sessionId: uuid.required('is required'),
+  effort: yup
+    .number()
+    .integer('must be a whole number')
+    .min(0, 'must be 0 or more')
+    .max(10, 'must be 10 or less')
+    .required('is required'),
+  minutes: yup
+    .number()
+    .integer('must be a whole number')
+    .min(0, 'must be 0 or more')
+    .max(600, 'must be 600 or less')
+    .required('is required'),
+  pain: pain.required('is required'),
+  note: yup.string().max(1000, 'must be 1000 characters or fewer'),
+  finishedAt: moment.required('is required'),
+});
+
+const tap = <const T extends string>(values: readonly T[]) =>
+  yup.string().oneOf([...values], `must be one of ${values.join(', ')}`);
+export const readiness = yup.object({
+  sessionId: uuid.required('is required'),
+  sleep: tap(['long', 'usual', 'short']),
+  sore: tap(['no', 'some', 'very']),
+  stress: tap(['low', 'usual', 'high']),
+  ill: tap(['no', 'cold', 'ill']),
+  pain,
+  toldAt: moment.required('is required'),
+});
