@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, type Page, test } from '@playwright/test';
-import { openAthlete, openPhone, send, signIn } from './desk';
+import { openAthlete, openPhone, send, signIn, tapFloor, toFloor } from './desk';
 
 test.describe.configure({ mode: 'serial' });
 
@@ -138,8 +138,8 @@ test('the athlete says what was left after a set; the bench has learnt from it',
   await openAthlete(page, 'Aksel Vik');
   const link = await send(page);
   const { phone, context } = await openPhone(browser, link);
-  await phone.getByRole('button', { name: /Start|Go on/ }).click();
-  const tap = () => phone.locator('button.absolute.inset-0').click();
+  await toFloor(phone);
+  const tap = () => tapFloor(phone);
   const question = phone.getByRole('group', { name: 'How many more could you have done?' });
   const told = question.getByRole('button', { name: '2', exact: true });
   const logs = phone.waitForResponse(

@@ -111,6 +111,38 @@ export async function openPhone(browser: Browser, link: string): Promise<{ phone
   return { phone, context };
 }
 
+/** The whole screen of the floor is one button. */
+export const tapFloor = (phone: Page): Promise<void> => phone.locator('[data-anywhere]').click();
+
+/** Onto the floor, with an adult said to be there where one is asked for. */
+export async function toFloor(phone: Page): Promise<void> {
+  const start = phone.getByRole('button', { name: /^(Start|Go on|An adult first)$/ });
+  await expect(start).toBeVisible();
+  const adult = phone.getByRole('button', { name: 'An adult is here' });
+  if (await adult.isVisible()) await adult.click();
+  await start.click();
+  await expect(phone.locator('[data-far]')).toBeVisible();
+}
+
+/** Where it stands on the floor: block, set, exercise and side. */
+export async function floorPlace(phone: Page): Promise<string> {
+  const side = phone.locator('[data-side]');
+  const words = [phone.locator('header .label').first(), phone.getByRole('heading', { level: 1 }), side];
+  const texts = [];
+  for (const one of words) texts.push((await one.count()) > 0 ? (await one.innerText()).replace('Next: ', '') : '');
+  return texts.join(': ');
+}
+
+/** One set: begun at once with two taps, ended with a third after a while. */
+export async function doOneSet(phone: Page, ms = 800): Promise<void> {
+  if (await phone.locator('[data-rest]').isVisible()) await tapFloor(phone);
+  await expect(phone.getByText('Tap to start')).toBeVisible();
+  await tapFloor(phone);
+  await tapFloor(phone);
+  await phone.waitForTimeout(ms);
+  await tapFloor(phone);
+}
+
 /** The link in the latest mail to an address, as Messages shows it where no mail server is set. */
 export async function mailedLink(owner: Page, to: string): Promise<string> {
   await owner.goto('/outbox');

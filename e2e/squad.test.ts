@@ -103,7 +103,8 @@ test('the outbox is empty-handed until something is sent, and the athlete of a m
   await expect(page.getByText('15 years old: an adult nearby while training')).toBeVisible();
   const link = await send(page);
   const { phone, context } = await openPhone(browser, link);
-  await expect(phone.getByText('Have an adult nearby.')).toBeVisible();
+  await expect(phone.getByText('Is an adult at home?')).toBeVisible();
+  await expect(phone.getByRole('button', { name: 'An adult first' })).toBeDisabled();
   const { violations } = await new AxeBuilder({ page: phone }).withTags(['wcag2a', 'wcag2aa', 'wcag22aa']).analyze();
   const serious = violations
     .filter((v) => v.impact === 'serious' || v.impact === 'critical')

@@ -54,7 +54,9 @@ export function SessionList({ plan, size, today }: SessionListProps) {
                     {leftWords(item) ? ` · ${leftWords(item)}` : ''}
                   </span>
                 </span>
-                <span className={`dose text-base ${isDone ? 'text-laurel' : ''}`}>
+                <span
+                  className={`dose w-24 shrink-0 text-right text-base leading-tight ${isDone ? 'text-laurel' : ''}`}
+                >
                   {isOut ? 'not today' : amountWords({ ...item, sets: today ? sets : item.sets })}
                   {isDone ? ' ✓' : ''}
                 </span>

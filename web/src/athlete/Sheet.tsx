@@ -24,7 +24,7 @@ export function Sheet({ title, onClose, children }: SheetProps) {
         event.preventDefault();
         onClose();
       }}
-      className="mx-auto mt-auto mb-0 max-h-[92dvh] w-full max-w-xl overflow-y-auto border-t-4 border-bronze bg-paper px-5 pt-4 pb-8 text-ink backdrop:bg-ink/60 sm:mb-auto sm:border-4"
+      className="mx-auto mt-auto mb-0 max-h-[92dvh] w-full max-w-xl overflow-y-auto border-t-4 border-bronze bg-paper px-5 pt-4 pb-8 text-ink backdrop:bg-[rgb(0_0_0/0.7)] sm:mb-auto sm:border-4"
     >
       <div className="flex items-center justify-between gap-3">
         <h2 id={id} className="head text-2xl">

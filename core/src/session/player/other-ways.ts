@@ -1,3 +1,4 @@
+import type { Feasibility } from '../../kit/feasible';
 import type { Context } from '../context/context';
 import { choicesOf, type Draft } from '../draft/draft';
 import { choiceAt, swap } from '../editing/edit';
@@ -5,7 +6,27 @@ import { planOf } from '../plan/plan';
 import { prescribe } from '../prescription/prescription';
 import type { OtherWays } from './changes';
 
-/** A draft with each of its exercises a rung down or up its ladder, where the athlete can do that here and it is not in the session already. */
+/** Rungs that are looked at: further away it is another exercise. */
+const furthest = 4;
+
+/** The next rung of a ladder, easier or harder, that an athlete can do here and has not in the session already. */
+function nextRung(
+  context: Context,
+  from: string,
+  way: 'easier' | 'harder',
+  used: ReadonlySet<string>,
+): Feasibility | undefined {
+  let id: string | undefined = from;
+  for (let rung = 0; rung < furthest; rung++) {
+    id = context.feasible.get(id)?.variant[way];
+    if (id === undefined) return undefined;
+    const other = context.feasible.get(id);
+    if (other?.possible && !used.has(id)) return other;
+  }
+  return undefined;
+}
+
+/** A draft with each of its exercises a rung down or up its ladder. */
 function rungAway(
   context: Context,
   draft: Draft,
@@ -16,9 +37,8 @@ function rungAway(
   const moved = draft.groups.reduce(
     (whole, group, g) =>
       group.choices.reduce((now, choice, c) => {
-        const id = context.feasible.get(choice.variant)?.variant[way];
-        const other = id === undefined || used.has(id) ? undefined : context.feasible.get(id);
-        if (!other?.possible || !choiceAt(now, { group: g, choice: c })) return now;
+        const other = nextRung(context, choice.variant, way, used);
+        if (!other || !choiceAt(now, { group: g, choice: c })) return now;
         const dosed = prescribe(other, group.block, choice.dose.sets, context.brief, context.capacity)?.choice;
         if (!dosed) return now;
         slots.set(choice.variant, other.variant.id);

@@ -26,7 +26,7 @@ function Beat({ step, elapsed, pace }: { step: WorkStep; elapsed: number; pace: 
             <div className="h-3 bg-lit">
               <div className="h-full bg-bronze" style={{ width: `${filled * 100}%` }} />
             </div>
-            <p className="head text-base leading-tight">
+            <p className="head floor-words leading-tight">
               {part.name} {part.seconds > 1 ? part.seconds : ''}
             </p>
           </div>
@@ -67,10 +67,10 @@ export function Far({ step, state, elapsed, count, asked, pace }: FarProps) {
         >
           {number}
         </span>
-        <span className="head pb-1 text-[1.9rem] leading-none">
+        <span className="head floor-title pb-1 leading-none">
           {state.kind === 'paused' ? 'paused' : words}
-          {running.kind === 'ready' && <span className="mt-1 block text-xl text-bronze">Tap to start</span>}
-          {state.kind === 'paused' && <span className="mt-1 block text-xl text-bronze">Tap to go on</span>}
+          {running.kind === 'ready' && <span className="floor-words mt-1 block text-bronze">Tap to start</span>}
+          {state.kind === 'paused' && <span className="floor-words mt-1 block text-bronze">Tap to go on</span>}
         </span>
       </div>
       {running.kind === 'working' && <Beat step={step} elapsed={elapsed} pace={pace} />}

@@ -98,11 +98,12 @@ export function Player({ day, size, onFinish, onLeave, onWrong }: PlayerProps) {
         {speech === 'off' ? said : ''}
       </p>
       <header className="pointer-events-none z-10 flex items-center justify-between pl-5 [grid-area:head]">
-        <span className="label text-[0.85rem]">
-          {blockWords(step.block)} · {item.inside ? 'round' : 'set'} {step.set} of {item.sets}
+        <span className="label min-w-0 truncate text-[0.85rem]">
+          {blockWords(step.block)}
+          {item.sets > 1 && ` · ${item.inside ? 'round' : 'set'} ${step.set} of ${item.sets}`}
         </span>
-        <span className="pointer-events-auto flex items-center">
-          <span className="label mr-2 text-[0.85rem]">{clock(secondsLeft(steps, shownAt))} left</span>
+        <span className="pointer-events-auto flex shrink-0 items-center">
+          <span className="label mr-2 whitespace-nowrap text-[0.85rem]">{clock(secondsLeft(steps, shownAt))} left</span>
           <button
             type="button"
             aria-label="Voice, sounds, pace"
@@ -134,26 +135,26 @@ export function Player({ day, size, onFinish, onLeave, onWrong }: PlayerProps) {
         </Suspense>
       </div>
       <div className="pointer-events-none z-10 px-5 [grid-area:title]">
-        <h1 className="head text-[1.7rem] leading-[1.05]">
+        <h1 className="head floor-title leading-[1.05]">
           {running.kind === 'resting' && <span className="text-bronze">Next: </span>}
           {item.name}
         </h1>
         {part ? (
-          <p className="head text-[2.2rem] leading-tight text-bronze" data-round-part>
+          <p className="head floor-title leading-tight text-bronze" data-round-part>
             {part}
           </p>
         ) : (
           <>
             {things.length > 0 && !isWorking && (
-              <p className="text-lg leading-tight">Take: {shownInUnits(things.join(', '))}</p>
+              <p className="floor-words leading-tight">Take: {shownInUnits(things.join(', '))}</p>
             )}
-            {item.adapt && <p className="text-lg leading-tight font-semibold text-oxide">{item.adapt.join(' ')}</p>}
-            <p className="text-lg leading-tight text-quiet">{cueOf(step)}</p>
-            {item.note && <p className="text-lg leading-tight font-semibold">{item.note}</p>}
+            {item.adapt && <p className="floor-words leading-tight font-semibold text-oxide">{item.adapt.join(' ')}</p>}
+            <p className="floor-words leading-tight text-quiet">{cueOf(step)}</p>
+            {item.note && <p className="floor-words leading-tight font-semibold">{item.note}</p>}
             {!isWorking && item.cautions[0] && (
-              <p className="text-base leading-tight text-oxide">{shownInUnits(item.cautions[0])}</p>
+              <p className="floor-words leading-tight text-oxide">{shownInUnits(item.cautions[0])}</p>
             )}
-            {!isWorking && leftWords(item) && <p className="text-lg leading-tight">{leftWords(item)}</p>}
+            {!isWorking && leftWords(item) && <p className="floor-words leading-tight">{leftWords(item)}</p>}
           </>
         )}
         <p className="label mt-1 text-[0.85rem]" data-then>

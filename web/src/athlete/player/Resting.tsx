@@ -40,7 +40,10 @@ export function Resting({ state, asks, name, give }: RestingProps) {
       )}
       <div className="mt-2 flex items-center justify-between gap-3">
         {last && (
-          <span className="flex items-center gap-1.5" title={name}>
+          <span className="flex min-w-0 items-center gap-1.5">
+            <span className="min-w-0 flex-1 truncate text-base text-quiet">
+              {state.kind === 'ready' ? `${name}:` : 'Done:'}
+            </span>
             <button
               type="button"
               aria-label="One fewer"

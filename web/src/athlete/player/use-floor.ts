@@ -42,6 +42,10 @@ type Untimed =
   | { kind: 'rest' | 'adjust'; by: number }
   | { kind: 'left'; reserve: number };
 
+/** Steps that are read anew are mostly the same ones. */
+const sameSteps = (a: readonly Step[], b: readonly Step[]) =>
+  a === b || (a.length === b.length && a.every((step, i) => JSON.stringify(step) === JSON.stringify(b[i])));
+
 /** What runs on while nobody looks would count what was not done: it is paused. A rest goes on. */
 const pausesAway = ({ kind }: PlayerState) => kind === 'working' || kind === 'leading';
 
@@ -86,7 +90,11 @@ export function useFloor(day: SessionDay, onFinish: () => void): Floor {
 
   // What is changed on the way changes what comes: the place is found in it anew.
   useEffect(() => {
-    if (shown.current === steps) return;
+    const isAsBefore = sameSteps(shown.current, steps);
+    if (isAsBefore) {
+      shown.current = steps;
+      return;
+    }
     const next = onChanged(shown.current, steps, current.current, done);
     shown.current = steps;
     before.current = undefined;
@@ -96,6 +104,8 @@ export function useFloor(day: SessionDay, onFinish: () => void): Floor {
   }, [steps, done, onFinish]);
 
   useEffect(() => {
+    // What comes first is said at once.
+    latest.current({ kind: 'tick' });
     const timer = window.setInterval(() => setNow(latest.current({ kind: 'tick' })), tickMs);
     const away = () => {
       if (document.visibilityState === 'hidden' && pausesAway(current.current)) latest.current({ kind: 'pause' });
