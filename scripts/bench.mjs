@@ -6,11 +6,37 @@ import { root } from './paths.mjs';
 import { ensurePackages } from './system.mjs';
 
 const port = 4377;
+const url = `http://127.0.0.1:${port}`;
 // One link writes here as fast as it can.
 process.env.TROPAEUM_LINK_RATE = '1000000';
 
 /** Resident memory of a process, MB. */
 const residentMb = (pid) => Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))?.[1] ?? 0) / 1024;
+
+/** Everything beside the phone. */
+async function benchRest(token, session) {
+  await runProgram(process.execPath, ['--import', 'tsx', join(root, 'bench/main.ts')], {
+    env: {
+      ...process.env,
+      TROPAEUM_BENCH_SERVER: url,
+      TROPAEUM_BENCH_TOKEN: token,
+      TROPAEUM_BENCH_SESSION: session,
+      TROPAEUM_BENCH_OWNER: cluster.url('tropaeum_owner', 'bench'),
+    },
+  });
+  const { gridFrames } = await import('./bench-grid.mjs');
+  console.log('Scrolling the figure grid of the library, a step a frame:');
+  console.table(await gridFrames(url));
+  const { paceOfMachine } = await import('./bench-browser.mjs');
+  console.log(`The machine takes ${paceOfMachine()} ms for a hundred million remainders just now.`);
+  const { deskTimes, seasonSeconds, squadSeconds } = await import('./bench-desk.mjs');
+  console.log('At the desk, from the key to what is seen, two workers behind the page:');
+  console.table(await deskTimes(url));
+  console.log('A session for thirty more athletes, in two workers:');
+  console.table(await squadSeconds(url));
+  console.log('Twelve weeks for each of a squad, in two workers:');
+  console.table(await seasonSeconds(url));
+}
 
 ensurePackages(['postgresql', 'chromium'], console.log);
 await ensureDependencies();
@@ -34,27 +60,10 @@ try {
     'bench',
     `insert into athlete_links (token_hash, organisation_id, athlete_id, expires_at) values ('${hash}', '${organisation}', '${athlete}', now() + interval '1 day')`,
   );
-  await runProgram(process.execPath, ['--import', 'tsx', join(root, 'bench/main.ts')], {
-    env: {
-      ...process.env,
-      TROPAEUM_BENCH_SERVER: `http://127.0.0.1:${port}`,
-      TROPAEUM_BENCH_TOKEN: token,
-      TROPAEUM_BENCH_SESSION: session,
-      TROPAEUM_BENCH_OWNER: cluster.url('tropaeum_owner', 'bench'),
-    },
-  });
-  const { gridFrames } = await import('./bench-grid.mjs');
-  console.log('Scrolling the figure grid of the library, a step a frame:');
-  console.table(await gridFrames(`http://127.0.0.1:${port}`));
-  const { paceOfMachine } = await import('./bench-browser.mjs');
-  console.log(`The machine takes ${paceOfMachine()} ms for a hundred million remainders just now.`);
-  const { deskTimes, seasonSeconds, squadSeconds } = await import('./bench-desk.mjs');
-  console.log('At the desk, from the key to what is seen, two workers behind the page:');
-  console.table(await deskTimes(`http://127.0.0.1:${port}`));
-  console.log('A session for thirty more athletes, in two workers:');
-  console.table(await squadSeconds(`http://127.0.0.1:${port}`));
-  console.log('Twelve weeks for each of a squad, in two workers:');
-  console.table(await seasonSeconds(`http://127.0.0.1:${port}`));
+  const { phoneTimes } = await import('./bench-phone.mjs');
+  console.log("The athlete's page on a cheap phone and a slow line, beside an empty page of the same server:");
+  console.table(await phoneTimes(url, token));
+  if (process.argv[2] !== 'phone') await benchRest(token, session);
   console.log(`Server memory after the log writes: ${residentMb(server.pid).toFixed(0)} MB`);
 } finally {
   server.kill('SIGTERM');

@@ -257,6 +257,12 @@ export function everyRoute({ club, session, ...there }: Laid): Record<string, Ro
       body: { sessionId: session.id, pain: [] },
       opensTo: 'anyone',
     },
+    'POST /link/:token/renewal': { path: `/link/${session.token}/renewal`, opensTo: 'anyone' },
+    'POST /link/:token/tests': {
+      path: `/link/${session.token}/tests`,
+      body: { test: 'push-up', value: 20, on: '2026-12-09' },
+      opensTo: 'anyone',
+    },
     'GET /link/:token/reminders/': { path: `/link/${session.token}/reminders`, opensTo: 'anyone' },
     'POST /link/:token/reminders/': {
       path: `/link/${session.token}/reminders`,

@@ -119,3 +119,31 @@ describe('readiness', () => {
     ]);
   });
 });
+
+describe('what is the own', () => {
+  it('a test is kept once a day and side, and known to phone and coach; a value that nobody reaches is named', async () => {
+    const give = (told: object) =>
+      phone('POST', '/tests', { test: 'side-plank', side: 'left', on: '2026-12-09', ...told });
+    expect((await give({ value: 30 })).status).toBe(204);
+    expect((await give({ value: 42 })).status).toBe(204);
+    const kept = [{ test: 'side-plank', side: 'left', value: 42, on: '2026-12-09' }];
+    expect((await opened()).tests).toEqual(kept);
+    expect((await coach.call('GET', `/athletes/${club.athleteId}`)).body.athlete.battery).toEqual(kept);
+    for (const [told, path] of [
+      [{ value: 100_000 }, 'value'],
+      [{ value: 30, side: undefined }, 'side'],
+      [{ value: 30, test: 'juggling' }, 'test'],
+    ] as const) {
+      const { status, body } = await give(told);
+      expect([status, body.error.faults[0].path]).toEqual([422, path]);
+    }
+  });
+
+  it('a link is kept open for longer by who has it, and not once it was ended', async () => {
+    const { linkUntil } = await opened();
+    const { body } = await phone('POST', '/renewal');
+    expect(Date.parse(body.linkUntil)).toBeGreaterThanOrEqual(Date.parse(linkUntil));
+    await coach.call('DELETE', `/athletes/${club.athleteId}/link`);
+    expect((await phone('POST', '/renewal')).status).toBe(410);
+  });
+});

@@ -5,7 +5,7 @@ import { variantById } from '@tropaeum/core/exercise/library/library';
 import { loadingOf } from '@tropaeum/core/kit/loads';
 import type { Brief } from '@tropaeum/core/session/brief/brief';
 import { type Plan, type PlanItem, plannedAmount } from '@tropaeum/core/session/plan/plan-types';
-import { asksWhatWasLeft } from '@tropaeum/core/session/player/player';
+import { asksWhatWasLeft } from '@tropaeum/core/session/player/counting';
 import { v7 } from 'uuid';
 import type { NewReport } from '../store/results';
 import type { DemoPerson } from './people';

@@ -52,7 +52,11 @@ export class AuthLookup {
   }
 
   async holder(ctx: Context): Promise<LinkHolder> {
-    const hash = await this.hashOf(ctx);
+    return this.holderOf(ctx, await this.hashOf(ctx));
+  }
+
+  /** The same of a link that was counted already. */
+  async holderOf(ctx: Context, hash: string): Promise<LinkHolder> {
     return (await this.database.door<LinkHolder>('door_link', hash)) ?? this.refuse(ctx, hash);
   }
 

@@ -1,14 +1,17 @@
 import Router from '@koa/router';
 import type { LoggedSet } from '@tropaeum/core/athlete/logged-set';
+import type { TestResult } from '@tropaeum/core/athlete/performance-record';
 import type { ReadinessToday } from '@tropaeum/core/session/player/readiness-today';
 import { databaseCode } from '../database/database';
 import { AuthLookup } from '../middleware/auth-lookup';
 import { HttpError, validationFailed } from '../middleware/http-error';
 import { validated } from '../middleware/validated';
+import { linkDays, renewLink, untilOfLink } from '../store/links';
 import { addMorning, addReadiness, addReport } from '../store/results';
 import { sessionById } from '../store/sessions';
+import { addTestResult } from '../store/test-results';
 import type { Services } from './context';
-import { logBatch, morning, readiness, report } from './link-fields';
+import { logBatch, morning, readiness, report, resultFaults, testResult } from './link-fields';
 import { phoneAnswer } from './phone-answer';
 
 /** Logs that a session may hold: far more than anybody does in one. */
@@ -23,8 +26,32 @@ export function athleteLinkRoutes({ database, today, now, linkRate, publicUrl }:
   const door = new AuthLookup(database, linkRate, publicUrl);
 
   router.get('/', async (ctx) => {
+    const hash = await door.hashOf(ctx);
+    const { organisation_id, athlete_id } = await door.holderOf(ctx, hash);
+    ctx.body = await database.asOrganisation(organisation_id, async (tx) =>
+      phoneAnswer(tx, athlete_id, today(), await untilOfLink(tx, hash)),
+    );
+  });
+
+  router.post('/renewal', async (ctx) => {
+    const hash = await door.hashOf(ctx);
+    const { organisation_id } = await door.holderOf(ctx, hash);
+    const linkUntil = new Date(now().getTime() + linkDays * 86_400_000).toISOString();
+    if (!(await database.asOrganisation(organisation_id, (tx) => renewLink(tx, hash, linkUntil))))
+      throw new HttpError(409, 'There is nothing to renew: you are signed in.');
+    ctx.body = { linkUntil };
+  });
+
+  router.post('/tests', async (ctx) => {
     const { organisation_id, athlete_id } = await door.holder(ctx);
-    ctx.body = await database.asOrganisation(organisation_id, (tx) => phoneAnswer(tx, athlete_id, today()));
+    const { on, ...given } = validated(testResult, ctx.request.body);
+    const faults = resultFaults(given);
+    if (faults.length > 0) throw validationFailed(faults);
+    await database.asOrganisation(organisation_id, async (tx) => {
+      if (!(await addTestResult(tx, athlete_id, { ...given, on } as TestResult)))
+        throw new HttpError(404, 'There is no such athlete.');
+    });
+    ctx.status = 204;
   });
 
   router.post('/logs', async (ctx) => {

@@ -1,3 +1,4 @@
+import { homeTest, testIds } from '@tropaeum/core/capacity/battery';
 import { regions } from '@tropaeum/core/exercise/model/vocabulary';
 import { changeReasons } from '@tropaeum/core/session/player/changes';
 import * as yup from 'yup';
@@ -79,3 +80,24 @@ export const readiness = yup.object({
   pain,
   toldAt: moment.required('is required'),
 });
+
+export const testResult = yup.object({
+  test: tap(testIds).required('is required'),
+  value: yup.number().required('is required'),
+  side: tap(['left', 'right']),
+  on: yup
+    .string()
+    .matches(/^\d{4}-\d{2}-\d{2}$/, 'must be a day such as 2026-12-09')
+    .required('is required'),
+});
+
+/** What is wrong with a result beside its form: a value that nobody reaches, a side too many or missing. */
+export function resultFaults({ test, value, side }: { test: string; value: number; side?: string | undefined }) {
+  const known = homeTest(test);
+  const [least, most] = known?.range ?? [0, 0];
+  return [
+    ...(value < least || value > most ? [{ path: 'value', message: `must be from ${least} to ${most}` }] : []),
+    ...(known?.sides === 'single' && !side ? [{ path: 'side', message: 'must be left or right' }] : []),
+    ...(known?.sides === 'both' && side ? [{ path: 'side', message: 'is not asked for: both sides do it' }] : []),
+  ];
+}

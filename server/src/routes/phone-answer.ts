@@ -13,9 +13,10 @@ import { HttpError } from '../middleware/http-error';
 import { unitsOf } from '../store/accounts';
 import { athleteById, type FullAthlete, restrictionOf } from '../store/athletes';
 import { lacksConsent } from '../store/consents';
+import { keepWays } from '../store/other-ways';
 import { type LogRow, logsOf, morningToAsk, readinessOf, reportsOf } from '../store/results';
 import { type SquadSeason, seasonOfAthlete } from '../store/seasons';
-import { bringUpToDate, keepWays, type SessionRow, sentAhead, sessionsOfAthlete, sessionToDo } from '../store/sessions';
+import { bringUpToDate, type SessionRow, sentAhead, sessionsOfAthlete, sessionToDo } from '../store/sessions';
 import { weekFrom } from './athlete-week';
 import { underRestrictions } from './session-fields';
 
@@ -106,7 +107,7 @@ async function phoneSession(tx: Transaction, session: SessionRow, { athlete, sea
 }
 
 /** What an athlete's link opens: who it is, the session of today with what was logged, what was sent for the days after, what is past. */
-export async function phoneAnswer(tx: Transaction, athleteId: string, today: string) {
+export async function phoneAnswer(tx: Transaction, athleteId: string, today: string, linkUntil?: string) {
   const athlete = await athleteById(tx, athleteId);
   const consents = athlete !== undefined && !(await lacksConsent(tx, athlete, today));
   const restrictions = athlete?.restrictions.map(restrictionOf) ?? [];
@@ -126,6 +127,8 @@ export async function phoneAnswer(tx: Transaction, athleteId: string, today: str
   const { name, heightCm, massKg, sex } = athlete ?? {};
   return {
     athlete: { id: athleteId, name, heightCm, massKg, sex },
+    tests: athlete?.battery ?? [],
+    linkUntil: linkUntil ?? null,
     today,
     ...(await unitsOf(tx)),
     ...(withheld ? { withheld } : {}),

@@ -9,7 +9,7 @@ import { newToken, tokenHash } from '../middleware/tokens';
 import { idFrom, validated } from '../middleware/validated';
 import { sessionMessage } from '../session-message';
 import { athleteById, restrictionOf } from '../store/athletes';
-import { endLink, openLink } from '../store/links';
+import { endLink, linkDays, openLink } from '../store/links';
 import { addMessage, markDelivered, outbox } from '../store/messages';
 import { decisionsOf } from '../store/results';
 import { briefNow, resultsOf } from '../store/reviews';
@@ -30,7 +30,6 @@ import { personOf, type Services } from './context';
 import { decideOn, progressRulesOf } from './decide-on';
 import { contentFrom, decision, seenRevision, underRestrictions } from './session-fields';
 
-const linkDays = 60;
 async function refuseTakenDay(tx: Transaction, athleteId: string, on: string): Promise<void> {
   const there = await sessionOn(tx, athleteId, on);
   if (there) throw new HttpError(409, 'There is a session on that day already.', [{ path: 'date', message: there.id }]);

@@ -3,6 +3,9 @@ import { v7 } from 'uuid';
 import type { Transaction } from '../database/database';
 import { athleteLinks, athletes, calendarLinks, squads } from '../database/schema';
 
+/** How long a link opens from when it is made, or renewed, days. */
+export const linkDays = 60;
+
 /** Ends the link of an athlete that is open; false where none was. */
 export async function endLink(tx: Transaction, athleteId: string, endedBy: 'newer' | 'coach'): Promise<boolean> {
   const ended = await tx
@@ -23,6 +26,26 @@ export async function openLink(
 ): Promise<void> {
   await endLink(tx, athleteId, 'newer');
   await tx.insert(athleteLinks).values({ tokenHash, organisationId, athleteId, expiresAt });
+}
+
+/** Until when a link opens; nothing for a sign-in, which is none. */
+export async function untilOfLink(tx: Transaction, tokenHash: string): Promise<string | undefined> {
+  const [link] = await tx
+    .select({ expiresAt: athleteLinks.expiresAt })
+    .from(athleteLinks)
+    .where(eq(athleteLinks.tokenHash, tokenHash));
+  return link?.expiresAt;
+}
+
+/** Keeps a link open for longer; false where it is no link, or one that was ended. */
+export async function renewLink(tx: Transaction, tokenHash: string, expiresAt: string): Promise<boolean> {
+  const open = and(eq(athleteLinks.tokenHash, tokenHash), isNull(athleteLinks.endedAt));
+  const renewed = await tx
+    .update(athleteLinks)
+    .set({ expiresAt })
+    .where(open)
+    .returning({ hash: athleteLinks.tokenHash });
+  return renewed.length > 0;
 }
 
 export async function addCalendarLink(

@@ -5,7 +5,6 @@ import type { Draft } from '@tropaeum/core/session/draft/draft';
 import { amountWords } from '@tropaeum/core/session/plan/amount-words';
 import type { Plan } from '@tropaeum/core/session/plan/plan-types';
 import { workByQuality } from '@tropaeum/core/session/plan/work-by-quality';
-import type { OtherWays } from '@tropaeum/core/session/player/changes';
 import { plannedEffort } from '@tropaeum/core/session-type/planned-effort';
 import { and, desc, eq, gt, gte, inArray, lt, lte, ne, type SQL, sql } from 'drizzle-orm';
 import { v7 } from 'uuid';
@@ -224,13 +223,6 @@ export async function saveSession(
 /** What a session holds worked out anew, without counting as a save: nobody has written in it. */
 export async function bringUpToDate(tx: Transaction, id: string, content: SessionContent): Promise<void> {
   await tx.update(sessions).set(stored(content)).where(eq(sessions.id, id));
-}
-
-/** Keeps the other ways of a session: from now on a phone may log them too. */
-export async function keepWays(tx: Transaction, id: string, ways: Record<string, OtherWays>): Promise<void> {
-  const others = Object.values(ways).flatMap(({ easier, harder }) => [easier, harder].flatMap((w) => w?.variant ?? []));
-  const sentVariants = sql`array(select distinct unnest(${sessions.sentVariants} || ${sql.param(others)}::text[]))`;
-  await tx.update(sessions).set({ otherWays: ways, sentVariants }).where(eq(sessions.id, id));
 }
 
 /** Sessions that were sent for days to come, the next first. */

@@ -43,6 +43,13 @@ export interface AuditEntry {
   address: string | null;
 }
 
+/** A reminder that went to the stand-in of the push service. */
+export interface SimulatedReminder {
+  to: string;
+  text: string;
+  at: string;
+}
+
 export interface SimulatedMail {
   to: string;
   subject: string;

@@ -1,7 +1,7 @@
 import { QueryClient, useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { type Action, may } from '@tropaeum/core/people/permissions';
 import { ApiError, ask } from './client';
-import type { AuditEntry, Invitation, Person, SignInKept, SimulatedMail } from './people-types';
+import type { AuditEntry, Invitation, Person, SignInKept, SimulatedMail, SimulatedReminder } from './people-types';
 import type { AthleteDetail, CalendarLink, Me, OutboxMessage, Returned, Squads, StoredSession } from './types';
 
 export const queryClient = new QueryClient({
@@ -35,7 +35,11 @@ export const usePeople = () =>
 export const useSignIns = () =>
   useQuery({ queryKey: ['sign-ins'], queryFn: () => ask<{ signIns: SignInKept[] }>('/sign-ins') });
 export const useMails = (enabled: boolean) =>
-  useQuery({ queryKey: ['mails'], queryFn: () => ask<{ mails: SimulatedMail[] | null }>('/mails'), enabled });
+  useQuery({
+    queryKey: ['mails'],
+    queryFn: () => ask<{ mails: SimulatedMail[] | null; reminders: SimulatedReminder[] | null }>('/mails'),
+    enabled,
+  });
 /** The trail page by page, of one athlete or of everybody. */
 export const useAudit = (athleteId: string) =>
   useInfiniteQuery({

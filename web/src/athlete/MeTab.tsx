@@ -1,6 +1,8 @@
 import type { AthleteSize } from '@tropaeum/core/body/segments';
 import type { PlanItem } from '@tropaeum/core/session/plan/plan-types';
-import { Suspense, useEffect, useState } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
+import { ask } from '../api/client';
+import { dayName } from '../ui/days';
 import { Limits } from './AthleteParts';
 import type { LinkAnswer } from './offline-db';
 import { phone } from './offline-db';
@@ -8,6 +10,8 @@ import { WishesSheet } from './player/WishesSheet';
 import { Reminders } from './Reminders';
 import { LazyFigure } from './SessionList';
 import type { LinkSession } from './use-link';
+
+const Tests = lazy(() => import('./Tests'));
 
 /** Everything that was sent to this phone, each exercise once. */
 const exercisesOf = ({ session, ahead = [] }: LinkAnswer): PlanItem[] => [
@@ -94,6 +98,23 @@ function Others({ token }: { token: string }) {
   );
 }
 
+/** Until when the link opens, and for longer by a tap. */
+function LinkUntil({ token, until }: { token: string; until: string }) {
+  const [now, setNow] = useState(until);
+  const renew = async () => {
+    const renewed = await ask<{ linkUntil: string }>(`/link/${token}/renewal`, 'POST').catch(() => undefined);
+    if (renewed) setNow(renewed.linkUntil);
+  };
+  return (
+    <p className="mt-8 text-quiet">
+      Your link opens until {dayName(now)}.{' '}
+      <button type="button" className="min-h-11 underline" onClick={() => void renew()}>
+        Keep it for longer
+      </button>
+    </p>
+  );
+}
+
 /** What is mine: limits, how I am led, reminders, exercises, who else uses this phone. */
 export function MeTab({ link, answer, size }: { link: LinkSession; answer: LinkAnswer; size: AthleteSize }) {
   const [leading, setLeading] = useState(false);
@@ -117,10 +138,17 @@ export function MeTab({ link, answer, size }: { link: LinkSession; answer: LinkA
       </button>
       <Reminders token={link.token} />
       <section className="mt-8">
+        <h2 className="label text-[0.8rem]">My tests</h2>
+        <Suspense fallback={null}>
+          <Tests link={link} before={answer.tests ?? []} />
+        </Suspense>
+      </section>
+      <section className="mt-8">
         <h2 className="label text-[0.8rem]">My exercises</h2>
         {items.length === 0 ? <p className="text-quiet">None sent yet.</p> : <Exercises items={items} size={size} />}
       </section>
       <Others token={link.token} />
+      {answer.linkUntil && <LinkUntil token={link.token} until={answer.linkUntil} />}
       <p className="mt-8 text-quiet">
         To have this like an app: in the menu of the browser choose “Add to home screen”. It opens without a network.
       </p>

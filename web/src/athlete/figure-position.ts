@@ -1,5 +1,5 @@
 import type { AthleteSize } from '@tropaeum/core/body/segments';
-import { beatOf } from '@tropaeum/core/session/player/player';
+import { beatOf } from '@tropaeum/core/session/player/counting';
 import type { Step } from '@tropaeum/core/session/player/steps';
 import { figureFilm } from '../ui/figure-frames';
 

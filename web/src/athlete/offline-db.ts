@@ -1,4 +1,5 @@
 import type { LoggedSet } from '@tropaeum/core/athlete/logged-set';
+import type { TestResult } from '@tropaeum/core/athlete/performance-record';
 import type { Units } from '@tropaeum/core/common/units';
 import type { Region } from '@tropaeum/core/exercise/model/vocabulary';
 import type { Plan } from '@tropaeum/core/session/plan/plan-types';
@@ -50,6 +51,10 @@ export interface LinkAnswer {
   /** What was sent for days to come; a copy of before has none. */
   ahead?: PhoneSession[];
   past?: PastSession[];
+  /** What tests came to; a copy of before has none. */
+  tests?: TestResult[];
+  /** Until when the link opens; null for who is signed in. */
+  linkUntil?: string | null;
   logs: Omit<LoggedSet, 'note' | 'doneAt'>[];
   readiness?: ReadinessToday | null;
   reported: boolean;
@@ -91,6 +96,11 @@ export interface StoredReadiness extends Waiting, ReadinessToday {
   toldAt: string;
 }
 
+/** What a test at home came to. */
+export interface StoredTest extends TestResult, Omit<Waiting, 'sessionId'> {
+  key: string;
+}
+
 /** What was changed in a session on its way, and what hurt: nobody else needs it, since sets say what was done. */
 export interface StoredDay {
   sessionId: string;
@@ -114,6 +124,7 @@ type Phone = Dexie & {
   mornings: EntityTable<StoredMorning, 'sessionId'>;
   readiness: EntityTable<StoredReadiness, 'sessionId'>;
   days: EntityTable<StoredDay, 'sessionId'>;
+  tests: EntityTable<StoredTest, 'key'>;
 };
 
 function database(options?: DexieOptions): Phone {
@@ -125,7 +136,11 @@ function database(options?: DexieOptions): Phone {
     reports: 'sessionId, waiting, [token+waiting]',
   });
   made.version(3).stores({ mornings: 'sessionId, waiting, [token+waiting]' });
-  made.version(4).stores({ readiness: 'sessionId, waiting, [token+waiting]', days: 'sessionId' });
+  made.version(4).stores({
+    readiness: 'sessionId, waiting, [token+waiting]',
+    days: 'sessionId',
+    tests: 'key, token, waiting, [token+waiting]',
+  });
   return made;
 }
 
@@ -181,7 +196,7 @@ export async function takeUpOlderLinks(token: string, { athlete }: LinkAnswer): 
       one.token !== token &&
       (one.answer.athlete.id ? one.answer.athlete.id === athlete.id : one.answer.athlete.name === athlete.name),
   );
-  const waiting = ['sets', 'reports', 'mornings', 'readiness'].map((name) => phone.table<Waiting>(name));
+  const waiting = ['sets', 'reports', 'mornings', 'readiness', 'tests'].map((name) => phone.table<Waiting>(name));
   for (const { token: old } of older) {
     await phone.transaction('rw', [...waiting, phone.answers], async () => {
       for (const table of waiting) await table.where({ token: old, waiting: 1 }).modify({ token });

@@ -1,5 +1,12 @@
 import { ApiError, ask } from '../api/client';
-import { phone, type StoredMorning, type StoredReadiness, type StoredReport, type StoredSet } from './offline-db';
+import {
+  phone,
+  type StoredMorning,
+  type StoredReadiness,
+  type StoredReport,
+  type StoredSet,
+  type StoredTest,
+} from './offline-db';
 
 const batch = 100;
 let running: Promise<void> | undefined;
@@ -30,9 +37,9 @@ const bodyOf = (set: StoredSet) => {
 const isAsSent = (now: StoredSet | undefined, sent: StoredSet) =>
   now !== undefined && JSON.stringify(bodyOf(now)) === JSON.stringify(bodyOf(sent));
 
-type SaidOnce = StoredReport | StoredMorning | StoredReadiness;
+type SaidOnce = StoredReport | StoredMorning | StoredReadiness | StoredTest;
 /** Where what is said once of a session waits, by where it is sent. */
-const saidOnce = { report: 'reports', morning: 'mornings', readiness: 'readiness' } as const;
+const saidOnce = { report: 'reports', morning: 'mornings', readiness: 'readiness', tests: 'tests' } as const;
 type What = keyof typeof saidOnce;
 
 /** Waits no more; one that was taken loses the words of an earlier refusal. */
@@ -70,8 +77,11 @@ async function sendSets(token: string, sets: readonly StoredSet[]): Promise<void
 }
 
 /** Sends what is said once of a session; what is refused is set aside with the words of the refusal. */
-async function sendOnce(token: string, what: What, { token: _, waiting, refused, ...entry }: SaidOnce): Promise<void> {
-  const kept = () => phone.table<SaidOnce>(saidOnce[what]).where({ sessionId: entry.sessionId });
+async function sendOnce(token: string, what: What, said: SaidOnce): Promise<void> {
+  const { token: _, waiting, refused, ...words } = said;
+  const { key, ...entry } = { key: undefined, ...words };
+  const kept = () =>
+    phone.table<SaidOnce>(saidOnce[what]).where(key ? { key } : { sessionId: (said as StoredReport).sessionId });
   try {
     await ask(`/link/${token}/${what}`, 'POST', entry);
     await kept().modify(cameTo());
@@ -84,7 +94,8 @@ async function sendOnce(token: string, what: What, { token: _, waiting, refused,
 async function sendAll(token: string): Promise<void> {
   if (Date.now() < notBefore) return;
   try {
-    const sets = await phone.sets.where({ token, waiting: 1 }).toArray();
+    const waiting = await phone.sets.where({ token, waiting: 1 }).toArray();
+    const sets = waiting.sort((a, b) => a.doneAt.localeCompare(b.doneAt));
     for (const sessionId of new Set(sets.map((s) => s.sessionId))) {
       const ofSession = sets.filter((s) => s.sessionId === sessionId);
       for (let i = 0; i < ofSession.length; i += batch) await sendSets(token, ofSession.slice(i, i + batch));
@@ -118,7 +129,7 @@ function run(token: string): Promise<void> {
 /** Sets and reports of this link that have not gone yet. */
 export async function pendingOf(token: string): Promise<number> {
   const ofThisLink = { token, waiting: 1 };
-  const tables = [phone.sets, phone.reports, phone.mornings, phone.readiness];
+  const tables = [phone.sets, phone.reports, phone.mornings, phone.readiness, phone.tests];
   const counts = tables.map((table) => table.where(ofThisLink).count());
   return (await Promise.all(counts)).reduce((a, b) => a + b, 0);
 }

@@ -8,7 +8,7 @@ import {
 } from '@tropaeum/core/session/player/readiness-today';
 import { isWork, type Step, stepsOf, type WorkStep } from '@tropaeum/core/session/player/steps';
 import { useCallback, useEffect, useMemo, useState } from 'react';
-import { v7 } from 'uuid';
+import { keepLeftOut, keepSet } from './keep-sets';
 import { kept, type PhoneSession, phone, type StoredDay, type StoredReport, type StoredSet } from './offline-db';
 import type { LinkSession } from './use-link';
 
@@ -95,16 +95,7 @@ export function useDay(link: LinkSession, session: PhoneSession): SessionDay | u
     changes: [...day.changes, ...changes.map((change) => ({ change, done: [...done] }))],
     pains: [...day.pains, ...pains],
   });
-  const leftOut = (left: readonly WorkStep[], why: ChangeReason) => {
-    const doneAt = new Date().toISOString();
-    return phone.sets.bulkPut(
-      left.map((step) => ({
-        ...{ key: `${id}|${step.key}`, token, sessionId: id, stepKey: step.key, id: v7(), doneAt, waiting: 1 },
-        ...{ variant: step.insteadOf ?? step.item.variant, setNumber: step.set, side: step.side },
-        ...{ amount: 0, skipped: why },
-      })),
-    );
-  };
+  const leftOut = (left: readonly WorkStep[], why: ChangeReason) => keepLeftOut({ token, sessionId: id }, left, why);
   /** Keeps changes; the coach is told of the sets that go by them. */
   const withChanges = async (changes: readonly SessionChange[], pains: readonly PainNow[] = []) => {
     await phone.days.put(changed(changes, pains));
@@ -122,24 +113,11 @@ export function useDay(link: LinkSession, session: PhoneSession): SessionDay | u
   return {
     ...{ session, steps, done, sets, reported, readiness, pains: day.pains, adult: day.adult ?? false },
     started: sets.length > 0,
-    async logSet(step, amount, reserve) {
-      const key = `${id}|${step.key}`;
+    logSet(step, amount, reserve) {
       const planKg = itemsOf(session).find(({ variant }) => variant === (step.insteadOf ?? step.item.variant))?.load
         ?.kg;
-      const otherKg = !step.insteadOf && step.item.load?.kg !== planKg ? step.item.load?.kg : undefined;
-      await keep(async () => {
-        const { skipped: _, refused: __, ...before } = (await phone.sets.get(key)) ?? ({} as Partial<StoredSet>);
-        await phone.sets.put({
-          ...{ key, token, sessionId: id, stepKey: step.key, variant: step.item.variant },
-          ...{ setNumber: step.set, side: step.side, amount, waiting: 1 },
-          id: before.id ?? v7(),
-          doneAt: before.doneAt ?? new Date().toISOString(),
-          ...(reserve === undefined ? {} : { reserve }),
-          ...(step.insteadOf ? { insteadOf: step.insteadOf } : {}),
-          ...(otherKg === undefined ? {} : { loadKg: otherKg }),
-          ...(before.note ? { note: before.note } : {}),
-        });
-      });
+      const loadKg = !step.insteadOf && step.item.load?.kg !== planKg ? step.item.load?.kg : undefined;
+      return keep(() => keepSet({ token, sessionId: id }, step, { amount, reserve, loadKg }));
     },
     leaveOut: (keys, why) =>
       keep(() =>

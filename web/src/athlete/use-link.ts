@@ -77,12 +77,15 @@ export function useLink(token: string): LinkSession {
 
   useEffect(() => {
     const load = async () => {
+      // The network is asked while the phone looks for what it has.
+      const coming = ask<LinkAnswer>(`/link/${token}`);
+      coming.catch(() => undefined);
       const before = await kept(() => phone.answers.get(token));
       // What was answered here and has not gone is not asked again.
       for (const { sessionId: one } of await phone.mornings.toArray()) setAnswered(one);
       if (before) take(before.answer, before.cameOn);
       try {
-        const fresh = await ask<LinkAnswer>(`/link/${token}`);
+        const fresh = await coming;
         await kept(() => phone.answers.put({ token, answer: fresh, cameOn: localDay() }));
         await takeUpOlderLinks(token, fresh);
         await takeOver(token, fresh);

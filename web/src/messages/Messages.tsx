@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { newAthleteLink } from '../api/athlete-link';
 import { ask } from '../api/client';
-import type { SimulatedMail } from '../api/people-types';
+import type { SimulatedMail, SimulatedReminder } from '../api/people-types';
 import { useMails, useMay, useOutbox } from '../api/queries';
 import type { OutboxMessage } from '../api/types';
 import { useWork } from '../api/use-work';
@@ -15,7 +15,7 @@ export function Messages() {
   const outbox = useOutbox();
   const [made, setMade] = useState<{ athleteId: string; link: string }>();
   const { problem, work } = useWork(['outbox']);
-  const mails = useMails(useMay('people')).data?.mails ?? [];
+  const { mails, reminders } = useMails(useMay('people')).data ?? {};
   if (outbox.error) return <Trouble error={outbox.error} again={() => void outbox.refetch()} />;
   if (!outbox.data) return <Waiting what="Opening messages" />;
   const { messages } = outbox.data;
@@ -75,7 +75,8 @@ export function Messages() {
           ))}
         </ul>
       )}
-      {mails.length > 0 && <Mails mails={mails} />}
+      {mails && mails.length > 0 && <Mails mails={mails} />}
+      {reminders && reminders.length > 0 && <Reminded reminders={reminders} />}
     </main>
   );
 }
@@ -106,6 +107,26 @@ function NewLink({ link }: { link: string }) {
       </a>
       <CopyButton text={link} className="key h-7 shrink-0" />
     </p>
+  );
+}
+
+/** Reminders that would have gone to phones: nobody is named to push services, so the stand-in has them. */
+function Reminded({ reminders }: { reminders: readonly SimulatedReminder[] }) {
+  return (
+    <section className="mt-8 max-w-4xl">
+      <h2 className="head text-lg">Reminders not sent</h2>
+      <p className="text-quiet">No push service is set, so reminders are shown here until the server restarts.</p>
+      <ul className="mt-2">
+        {reminders.map((one) => (
+          <li key={one.at + one.to} className="flex justify-between gap-4 border-b border-edge py-2">
+            <span>{one.text}</span>
+            <span className="text-small text-quiet">
+              to {one.to}, {dayAndTime(one.at)}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
   );
 }
 

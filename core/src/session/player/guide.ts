@@ -1,16 +1,8 @@
 import { capital } from '../../common/text';
 import { partAt } from '../../sport/signature/rounds';
 import { type PlanItem, plannedAmount } from '../plan/plan-types';
-import {
-  beatOf,
-  countedIn,
-  countOf,
-  isTimed,
-  type PlayerManner,
-  type PlayerState,
-  type RunningState,
-  usualManner,
-} from './player';
+import { beatOf, countedIn, countOf, isTimed } from './counting';
+import { type PlayerManner, type PlayerState, type RunningState, usualManner } from './player';
 import { isNewItem, isWork, type Step, type WorkStep, workBefore } from './steps';
 
 /** A moment of the floor. */

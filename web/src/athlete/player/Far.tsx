@@ -1,4 +1,5 @@
-import { beatOf, countedIn, isTimed, type PlayerState } from '@tropaeum/core/session/player/player';
+import { beatOf, countedIn, isTimed } from '@tropaeum/core/session/player/counting';
+import type { PlayerState } from '@tropaeum/core/session/player/player';
 import type { WorkStep } from '@tropaeum/core/session/player/steps';
 
 interface FarProps {

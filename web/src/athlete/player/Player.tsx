@@ -1,14 +1,8 @@
 import type { AthleteSize } from '@tropaeum/core/body/segments';
 import { plannedAmount } from '@tropaeum/core/session/plan/plan-types';
+import { asksWhatWasLeft, countOf, isTimed, secondsLeft } from '@tropaeum/core/session/player/counting';
 import { cueOf, newThings } from '@tropaeum/core/session/player/guide';
-import {
-  asksWhatWasLeft,
-  countOf,
-  isTimed,
-  type PlayerState,
-  passedSeconds,
-  secondsLeft,
-} from '@tropaeum/core/session/player/player';
+import { type PlayerState, passedSeconds } from '@tropaeum/core/session/player/player';
 import { isWork, type Step, type WorkStep } from '@tropaeum/core/session/player/steps';
 import { partAt } from '@tropaeum/core/sport/signature/rounds';
 import { Settings2, X } from 'lucide-react';
