@@ -16,15 +16,27 @@ import { planOfCase } from '../src/season/scheduler/case-plan';
 import { compose } from '../src/session/composer/compose';
 import { contextOf } from '../src/session/context/context';
 import { planOf } from '../src/session/plan/plan';
+import { stepsOf } from '../src/session/player/steps';
 import { slotsOf } from '../src/session/squad/slots';
 import { signatureFor } from '../src/sport/signature/signature-of';
 import { sports } from '../src/sport/sports';
 import { exampleBrief, plainBrief } from './briefs';
 import { plainCase } from './calendar-cases';
 import { decisionCase } from './decision-cases';
+import { playedDraft, playedPlan } from './played';
 import { solver } from './solver';
 
 const camel = (id: string) => id.replace(/-([a-z0-9])/g, (_, letter: string) => letter.toUpperCase());
+
+const reminderCase = {
+  on: '2026-12-09',
+  wishes: {
+    ...{ sessionAt: 1020, morningAt: 480, whenSent: true },
+    ...{ quietFrom: 1260, quietTo: 420, timeZone: 'Europe/Oslo' },
+  },
+  session: { id: 's', on: '2026-12-09', done: false, minutes: 30 },
+  gone: new Set<string>(),
+};
 
 /** Whether a word may name a variable; an id such as `throw` may not. */
 function isName(word: string): boolean {
@@ -70,6 +82,11 @@ export async function exampleScope(): Promise<Record<string, unknown>> {
     plainBrief,
     solver: await solver,
     ...{ poseOf, placedVariant, placedKeyframes, catalogueOf, variantById, referenceBody, limitOf, caseOf, planOfCase },
+    steps: stepsOf(playedPlan()),
+    planItem: playedPlan().blocks[1]?.items[0],
+    playedDraft,
+    painSetting: { ceilingOf: () => undefined, isMinor: false, ways: {}, before: [] },
+    reminderCase,
     ...{ scaledBody, parseDose, jointAction, signatureFor, decisionCase, factsOf },
   };
 }

@@ -24,6 +24,7 @@ import type { Services } from './routes/context';
 import { deskRoutes } from './routes/desk';
 import { deviceRoutes } from './routes/devices';
 import { familyRoutes } from './routes/family';
+import { hallRoutes } from './routes/hall';
 import { libraryRoutes } from './routes/library';
 import { linkReminderRoutes } from './routes/link-reminders';
 import { mailedLinkRoutes } from './routes/mailed-links';
@@ -80,6 +81,7 @@ export function apiRouter(services: Services): Router {
     sessionRoutes(services),
     deskRoutes(services),
     squadWeekRoutes(services),
+    hallRoutes(services),
     libraryRoutes(services),
     sportRoutes(services),
     seasonRoutes(services),

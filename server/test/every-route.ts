@@ -166,6 +166,7 @@ export function everyRoute({ club, session, ...there }: Laid): Record<string, Ro
       opensTo: 'owner',
     },
     'GET /weeks': { path: '/weeks', opensTo: 'everyone-own' },
+    'GET /squads/:id/hall': { path: `/squads/${club.squadId}/hall`, opensTo: 'owner' },
     'GET /desk': { path: '/desk', opensTo: 'everyone-own' },
     'POST /desk/decisions': {
       path: '/desk/decisions',

@@ -16,6 +16,7 @@ beforeAll(async () => {
   mkdirSync(join(folder, 'web', 'assets'), { recursive: true });
   writeFileSync(join(folder, 'secret.txt'), 'not for anybody');
   writeFileSync(join(folder, 'web', 'index.html'), '<!doctype html><title>page</title>');
+  writeFileSync(join(folder, 'web', 'phone.html'), '<!doctype html><title>phone</title>');
   writeFileSync(join(folder, 'web', 'sw.js'), '// worker');
   writeFileSync(join(folder, 'web', 'assets', 'main-abc123.js'), 'export {}');
   writeFileSync(join(folder, 'web', 'assets', 'compose.worker-abc123.js'), 'export {}');
@@ -39,15 +40,15 @@ afterAll(() => {
 });
 
 describe('pages', () => {
-  it.each(['/', '/athletes/x', '/a/some-token', '/sheet/1'])(
-    '%s is the one page, asked for anew each time',
-    async (path) => {
-      const answer = await fetch(url + path);
-      expect(answer.status).toBe(200);
-      expect(await answer.text()).toContain('<title>page</title>');
-      expect(answer.headers.get('cache-control')).toBe('no-cache');
-    },
-  );
+  it.each([
+    ...['/', '/athletes/x', '/sheet/1', '/ability'].map((path) => [path, 'page']),
+    ...['/a', '/a/some-token'].map((path) => [path, 'phone']),
+  ])('%s is the %s, asked for anew each time', async (path, title) => {
+    const answer = await fetch(url + path);
+    expect(answer.status).toBe(200);
+    expect(await answer.text()).toContain(`<title>${title}</title>`);
+    expect(answer.headers.get('cache-control')).toBe('no-cache');
+  });
 
   it('hashed files are kept for ever, the service worker is not', async () => {
     expect((await fetch(`${url}/assets/main-abc123.js`)).headers.get('cache-control')).toContain('immutable');

@@ -7,6 +7,7 @@ export const router = createBrowserRouter([
   { path: '/password', lazy: async () => ({ Component: (await import('./sign-in/ForgotPassword')).ForgotPassword }) },
   { path: '/password/:token', lazy: async () => ({ Component: (await import('./sign-in/MailedLink')).MailedLink }) },
   { path: '/sheet/:sessionId', lazy: async () => ({ Component: (await import('./printout/Printout')).Printout }) },
+  { path: '/hall/:squadId', lazy: async () => ({ Component: (await import('./hall/HallView')).HallView }) },
   { path: '/sign-up', lazy: async () => ({ Component: (await import('./sign-in/SignUp')).SignUp }) },
   {
     lazy: async () => ({ Component: (await import('./layout/PersonLayout')).PersonLayout }),

@@ -17,7 +17,7 @@ const [shortest, longest] = [0.15, 1.1];
  *
  * @param samples in the order of time, 40 a second or more
  * @returns seconds in the air, one for each jump
- * @example flightsIn(standing) // []
+ * @example flightsIn([{ at: 0, size: 9.81 }, { at: 0.02, size: 9.81 }]) // []
  */
 export function flightsIn(samples: readonly MotionSample[]): number[] {
   const flights: number[] = [];

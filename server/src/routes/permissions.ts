@@ -71,6 +71,7 @@ export const routeRules: Readonly<Record<string, Rule>> = {
 
   'GET /desk': { needs: 'read', reads: 'desk' },
   'GET /weeks': { needs: 'read', reads: 'squad weeks' },
+  'GET /squads/:id/hall': { needs: 'read', reads: 'squad plans' },
   'POST /desk/decisions': { needs: 'write' },
   'POST /desk/marks': { needs: 'write' },
   'POST /desk/marks/removal': { needs: 'write' },

@@ -41,7 +41,7 @@ export interface SessionDay {
 const none: StoredDay = { sessionId: '', changes: [], pains: [] };
 
 /** The first side of what is done one side at a time. */
-export const firstSideOf = ({ secondSide, dominantSide }: PhoneSession): 'left' | 'right' =>
+const firstSideOf = ({ secondSide, dominantSide }: PhoneSession): 'left' | 'right' =>
   secondSide === 'weaker-first' && dominantSide === 'left' ? 'right' : 'left';
 
 const itemsOf = ({ plan }: PhoneSession): PlanItem[] => plan.blocks.flatMap(({ items }) => items);

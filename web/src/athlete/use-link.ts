@@ -53,7 +53,7 @@ const dayNow = (answer: LinkAnswer, cameOn: string | undefined) =>
   dayAfter(answer.today, cameOn ? Math.max(0, daysBetween(cameOn, localDay())) : 0);
 
 /** The session to do on a day: of what came and what was sent ahead the latest up to it. */
-export function sessionOf({ session, ahead = [] }: LinkAnswer, today: string): PhoneSession | undefined {
+function sessionOf({ session, ahead = [] }: LinkAnswer, today: string): PhoneSession | undefined {
   const all = [...(session ? [session] : []), ...ahead.filter(({ on }) => on <= today)];
   return all.sort((a, b) => b.on.localeCompare(a.on))[0];
 }

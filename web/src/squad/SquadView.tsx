@@ -15,6 +15,7 @@ import { AddAthlete } from './AddAthlete';
 import { AddSquad } from './AddSquad';
 import { AthleteLink } from './AthleteLink';
 import { type AthleteState, athleteState } from './athlete-state';
+import { HallLinks } from './HallLinks';
 import { Waiting } from './Waiting';
 
 interface Row {
@@ -115,6 +116,7 @@ export function SquadView() {
           <Link to="/weeks" className="key">
             <ChartNoAxesGantt size={16} /> Over time
           </Link>
+          <HallLinks squads={squads.squads} />
           <label className="relative w-64">
             <span className="sr-only">Find an athlete</span>
             <Search size={16} className="absolute top-2 left-2 text-quiet" />

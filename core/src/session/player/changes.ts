@@ -19,7 +19,7 @@ export type ChangeReason = (typeof changeReasons)[number];
 export type SessionChange = { slot: string; why: ChangeReason } & (
   | { kind: 'swap'; to: PlanItem }
   | { kind: 'out' }
-  /** At the most so many sets are still to come. */
+  /** No more than so many sets are still to come. */
   | { kind: 'fewer'; sets: number }
   | { kind: 'load'; kg: number }
 );
@@ -36,7 +36,7 @@ const lighterShare = 0.7;
 /**
  * The same exercise with less of it: seven tenths of a set, no less than one. For where no easier one was sent along.
  *
- * @example lighter({ ...item, reps: 10 }).reps // 7
+ * @example lighter({ ...planItem, reps: 10 }).reps // 7
  */
 export function lighter(item: PlanItem): PlanItem {
   const less = (amount: number) => Math.max(1, Math.floor(amount * lighterShare));
@@ -115,7 +115,7 @@ function withChange(steps: readonly Step[], change: SessionChange, done: Readonl
  * The steps of today after what was changed on the way. What is done stays as it was done; a set of which one side is done is finished as it was
  * begun; a set keeps its name, so that it counts once whatever is done in it.
  *
- * @example changedSteps(steps, [{ kind: 'out', slot: 'push-up', why: 'pain' }], new Set()).some((s) => s.key.startsWith('push-up')) // false
+ * @example changedSteps(steps, []).length === steps.length // true
  */
 export function changedSteps(
   steps: readonly Step[],
@@ -138,7 +138,7 @@ export function changeWords(change: SessionChange, name: string): string {
     case 'out':
       return `${name}: left out`;
     case 'fewer':
-      return `${name}: ${change.sets} more ${change.sets === 1 ? 'set' : 'sets'} at the most`;
+      return `${name}: up to ${change.sets} more ${change.sets === 1 ? 'set' : 'sets'}`;
     case 'load':
       return `${name}: with ${change.kg} kg`;
     case 'swap':

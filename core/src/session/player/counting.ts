@@ -24,7 +24,7 @@ export function isTimed(item: PlanItem): boolean {
   return item.holdSeconds !== undefined || item.workSeconds !== undefined;
 }
 
-/** What one set is counted in. @example countedIn({ breaths: 5 } as PlanItem) // 'breaths' */
+/** What one set is counted in. @example countedIn({ breaths: 5 }) // 'breaths' */
 export function countedIn(item: PlanItem): 'reps' | 'seconds' | 'breaths' | 'contacts' | 'metres' {
   if (isTimed(item)) return 'seconds';
   if (item.breaths !== undefined) return 'breaths';

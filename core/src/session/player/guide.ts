@@ -32,8 +32,8 @@ const sideSaid = { left: 'left side', right: 'right side', both: '' };
 const unitSaid = { reps: 'reps', seconds: 'seconds', breaths: 'breaths', contacts: 'contacts', metres: 'metres' };
 const oneOf = { reps: 'rep', seconds: 'second', breaths: 'breath', contacts: 'contact', metres: 'metre' };
 
-/** What a set asks for, as it is said. @example saidAmount({ reps: 8 } as PlanItem) // '8 reps' */
-export function saidAmount(item: PlanItem): string {
+/** What a set asks for, as it is said: '8 reps'. */
+function saidAmount(item: PlanItem): string {
   const amount = plannedAmount(item);
   const unit = countedIn(item);
   return `${amount} ${amount === 1 ? oneOf[unit] : unitSaid[unit]}`;
@@ -195,7 +195,7 @@ const isRunning = (state: PlayerState): state is RunningState => state.kind !== 
  * What is said between two moments of the floor: names, sides, what to take, the cue of the set, counts, tempo, what is left, rests. Who listens
  * needs no look at the screen. Asked again for the same two moments it says the same; between two that are alike it says nothing.
  *
- * @example spokenBetween(steps, undefined, { state: { kind: 'ready', index: 0 }, now: 0 })[0].say // 'March on the spot, 60 seconds.'
+ * @example spokenBetween(steps, undefined, { state: { kind: 'ready', index: 0 }, now: 0 })[0].say // 'Marching on the spot, 60 seconds. Knee up to the belt.'
  */
 export function spokenBetween(
   steps: readonly Step[],

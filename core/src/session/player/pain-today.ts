@@ -37,7 +37,7 @@ const isToEnd = (now: PainNow, before: readonly PainNow[]) =>
  * easier and with about half of the sets of what loads the part, for the growing and above the ceiling of a restriction without it; above 5
  * everything on that part is out; a second time above 5 ends the session. It only ever takes away.
  *
- * @example painToday({ region: 'knee', score: 7 }, items, setting).kind // 'region out'
+ * @example painToday({ region: 'knee', score: 7 }, [planItem], painSetting).kind // 'region out'
  */
 export function painToday(now: PainNow, items: readonly PlanItem[], setting: PainSetting): PainAnswer {
   const loading = items.filter(({ regions }) => regions.includes(now.region));

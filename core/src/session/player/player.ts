@@ -57,9 +57,9 @@ export const usualManner: PlayerManner = { auto: false, pace: 1 };
 export const paces = [0.8, 0.9, 1, 1.1, 1.25, 1.5] as const;
 
 /** Seconds from a tap to the start: time to get into the position; longer before the clock counts the work. Common practice, no source. */
-export const leadSeconds = { counted: 3, timed: 5 } as const;
+const leadSeconds = { counted: 3, timed: 5 } as const;
 /** Seconds in which the next set is got ready for where it starts by itself: another exercise, or only the other side. */
-export const setUpSeconds = { exercise: 15, side: 4 } as const;
+const setUpSeconds = { exercise: 15, side: 4 } as const;
 /** By how much one tap changes a rest, seconds. */
 export const restStep = 15;
 const longestRest = 600;

@@ -55,7 +55,7 @@ const fewer = (item: PlanItem, sets: number): SessionChange[] =>
  * no hard work (Eichner 1993, from memory). One thing amiss: one set fewer of the hard work; two or more: jumps and finishers out as well
  * (common practice, no source). It never adds.
  *
- * @example readinessToday({ ill: 'ill' }, plan, setting).kind // 'rest'
+ * @example readinessToday({ ill: 'ill' }, plan, painSetting).kind // 'rest'
  */
 export function readinessToday(told: ReadinessToday, plan: Plan, setting: PainSetting): ReadinessAdvice {
   const worst = [...(told.pain ?? [])].sort((a, b) => b.score - a.score)[0];

@@ -47,7 +47,7 @@ export function isQuiet(
  * What a phone is reminded of now: each thing once, nothing in quiet hours, nothing of a session that is done or of another day. What falls into
  * quiet hours waits for their end, as long as it is the same day.
  *
- * @example dueReminders({ ...day, minute: 1080 })[0]?.text // 'Today: 30 minutes.'
+ * @example dueReminders({ ...reminderCase, minute: 1080 })[0]?.text // 'Today: 30 minutes.'
  */
 export function dueReminders({ on, minute, wishes, session, morning, gone }: ReminderCase): Reminder[] {
   if (isQuiet(minute, wishes)) return [];

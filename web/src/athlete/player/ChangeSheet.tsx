@@ -7,7 +7,7 @@ import { shownInUnits } from '../../ui/units';
 import { takes } from '../../ui/words';
 import { Sheet } from '../Sheet';
 import type { SessionDay } from '../use-day';
-import type { FloorSheetsProps } from './FloorSheets';
+import type { FloorSheetsProps } from './floor-sheets';
 
 /** More than this over what was planned is not for an athlete alone to choose; common practice, no source. */
 const mostOver = 1.5;

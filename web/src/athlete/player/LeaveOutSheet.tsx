@@ -1,7 +1,7 @@
 import type { ChangeReason } from '@tropaeum/core/session/player/changes';
 import { useState } from 'react';
 import { Sheet } from '../Sheet';
-import type { FloorSheetsProps } from './FloorSheets';
+import type { FloorSheetsProps } from './floor-sheets';
 
 const reasons: readonly { why: ChangeReason; words: string }[] = [
   { why: 'no equipment', words: 'Equipment is missing' },

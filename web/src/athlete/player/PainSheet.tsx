@@ -5,7 +5,7 @@ import { partWords } from '../../ui/words';
 import { BodyMap, type Spot } from '../BodyMap';
 import { Scale } from '../PainFields';
 import { Sheet } from '../Sheet';
-import type { FloorSheetsProps } from './FloorSheets';
+import type { FloorSheetsProps } from './floor-sheets';
 
 const signs = 'Sharp, catching, giving way, locked, numb or tingling';
 
