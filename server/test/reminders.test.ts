@@ -143,6 +143,13 @@ describe('reminders', () => {
     expect(standIn.calls).toHaveLength(before);
   });
 
+  it('are wished otherwise by a phone that is known, and by no other', async () => {
+    const later = { ...wishes, sessionAt: 20 * 60 };
+    expect((await phone('POST', '', { endpoint: target.endpoint, wishes: later })).status).toBe(200);
+    expect((await phone('GET', '')).body.phones[0].wishes).toEqual(later);
+    expect((await phone('POST', '', { endpoint: phones.subscribe().endpoint, wishes })).status).toBe(404);
+  });
+
   it('are shown under Messages where they are simulated', async () => {
     expect((await phone('POST', '', { wishes })).body.endpoint).toMatch(/^https:\/\/phones\.tropaeum\.example\//);
     expect((await coach.call('GET', '/mails')).body.reminders).toEqual([]);

@@ -4,9 +4,9 @@ import type { ReminderWishes } from '@tropaeum/core/session/player/reminders';
 import { v7 } from 'uuid';
 import * as yup from 'yup';
 import { AuthLookup } from '../middleware/auth-lookup';
-import { validationFailed } from '../middleware/http-error';
+import { HttpError, validationFailed } from '../middleware/http-error';
 import { validated } from '../middleware/validated';
-import { pushKeysOf, subscribe, subscriptionsOf, unsubscribe } from '../store/push';
+import { changeWishes, pushKeysOf, subscribe, subscriptionsOf, unsubscribe } from '../store/push';
 import type { Services } from './context';
 
 const minute = yup
@@ -29,7 +29,7 @@ const wishes = yup.object({
 const key = yup.string().matches(/^[A-Za-z0-9_-]{16,200}$/, 'must be a key of the browser, base64url');
 const endpoint = yup.string().url('must be an address').max(1000, 'must be 1000 characters or fewer');
 const wanted = yup.object({
-  /** Left out where reminders are simulated: the stand-in has phones of its own. */
+  /** Left out where reminders are simulated: the stand-in has phones of its own. Without keys it is a phone that is known and wishes something else. */
   endpoint,
   keys: yup.object({ p256dh: key, auth: key }).default(undefined),
   wishes: wishes.required('is required'),
@@ -55,6 +55,14 @@ export function linkReminderRoutes({ database, linkRate, publicUrl, pushSimulato
   router.post('/', async (ctx) => {
     const { organisation_id, athlete_id } = await door.holder(ctx);
     const given = validated(wanted, ctx.request.body);
+    const when = given.wishes as ReminderWishes;
+    if (given.endpoint && !given.keys) {
+      const { endpoint: known } = given;
+      if (!(await database.asOrganisation(organisation_id, (tx) => changeWishes(tx, athlete_id, known, when))))
+        throw new HttpError(404, 'This phone is not reminded any more; say yes once more.');
+      ctx.body = { endpoint: known };
+      return;
+    }
     const target =
       given.endpoint && given.keys?.p256dh && given.keys.auth
         ? { endpoint: given.endpoint, keys: { p256dh: given.keys.p256dh, auth: given.keys.auth } }
@@ -66,7 +74,7 @@ export function linkReminderRoutes({ database, linkRate, publicUrl, pushSimulato
       subscribe(tx, {
         ...{ id: v7(), organisationId: organisation_id, athleteId: athlete_id },
         ...target,
-        wishes: given.wishes as ReminderWishes,
+        wishes: when,
       }),
     );
     ctx.body = { endpoint: target.endpoint };

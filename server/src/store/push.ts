@@ -26,6 +26,18 @@ export async function subscribe(
     select id from push_subscriptions where athlete_id = ${athleteId} order by created_at desc, id desc limit ${mostPhones})`);
 }
 
+/** Other wishes of a phone that is known; false where it is not. */
+export async function changeWishes(
+  tx: Transaction,
+  athleteId: string,
+  endpoint: string,
+  wishes: ReminderWishes,
+): Promise<boolean> {
+  const own = and(eq(pushSubscriptions.athleteId, athleteId), eq(pushSubscriptions.endpoint, endpoint));
+  const changed = await tx.update(pushSubscriptions).set({ wishes }).where(own).returning({ id: pushSubscriptions.id });
+  return changed.length > 0;
+}
+
 export async function unsubscribe(tx: Transaction, athleteId: string, endpoint: string): Promise<void> {
   await tx
     .delete(pushSubscriptions)

@@ -67,8 +67,7 @@ export function Reminders({ token }: { token: string }) {
     setWishes(next);
     setProblem(undefined);
     try {
-      const target = known?.simulated ? (endpoint ? undefined : {}) : await phoneTarget(known?.key ?? '');
-      if (target === undefined) await ask(`/link/${token}/reminders/end`, 'POST', { endpoint });
+      const target = endpoint ? { endpoint } : known?.simulated ? {} : await phoneTarget(known?.key ?? '');
       const given = await ask<{ endpoint: string }>(`/link/${token}/reminders`, 'POST', { ...target, wishes: next });
       localStorage.setItem(endpointKey(token), given.endpoint);
       setEndpoint(given.endpoint);
@@ -116,7 +115,7 @@ export function Reminders({ token }: { token: string }) {
           Remind me
         </button>
       )}
-      {known.simulated && <p className="mt-1 text-quiet">This installation shows reminders under Messages instead.</p>}
+      {known.simulated && <p className="mt-1 text-quiet">Only tried out here: your coach sees them under Messages.</p>}
       {problem && (
         <p role="alert" className="mt-1 text-oxide">
           {problem}

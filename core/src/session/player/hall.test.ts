@@ -10,7 +10,7 @@ const withEasier: Plan = {
   ...plan,
   blocks: plan.blocks.map((block) => ({
     ...block,
-    items: block.items.map((item) => (item.variant === 'push-up' ? { ...easier, family: item.family } : item)),
+    items: block.items.map((item) => (item.variant === 'push-up' ? easier : item)),
   })),
 };
 const of = (athlete: string, own: Plan = plan) => ({ athlete, plan: own });

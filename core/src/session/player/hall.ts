@@ -44,7 +44,9 @@ function gathered(sessions: readonly HallSession[]): Gathered[] {
     for (const kind of new Set(plan.blocks.map((block) => block.kind))) {
       const items = plan.blocks.filter((block) => block.kind === kind).flatMap((block) => block.items);
       items.forEach((item, i) => {
-        const key = `${kind} ${item.family}`;
+        // Somebody with two of a pattern has them at two stations.
+        const nth = items.slice(0, i).filter(({ pattern }) => pattern === item.pattern).length;
+        const key = `${kind} ${item.pattern} ${nth}`;
         const station = stations.get(key) ?? { block: kind, places: [], of: [] };
         station.places.push(i / items.length);
         station.of.push({ athlete, item });
@@ -73,7 +75,7 @@ function stationOf({ block, of }: Gathered): Station {
 }
 
 /**
- * The sessions of a squad as stations for one screen in a hall: exercises of one family in the same block are one station, in the order in which
+ * The sessions of a squad as stations for one screen in a hall: exercises of one pattern in the same block are one station, in the order in which
  * most have them. Nobody's exercise is left out.
  *
  * @example stationsOf([{ athlete: 'Ines', plan }, { athlete: 'Tove', plan }])[0].athletes.length // 2
