@@ -54,6 +54,8 @@ const longOnes = [
   'people',
   'attention',
   'coach-athlete-coach',
+  'doors',
+  'care',
 ];
 
 /** The files of the browser tests in two halves. */
