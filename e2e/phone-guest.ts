@@ -50,3 +50,19 @@ export async function guestWithSession(
     },
   };
 }
+
+/** A set as the server has it. */
+export interface Logged {
+  variant: string;
+  insteadOf?: string;
+  side: string;
+  setNumber: number;
+  amount: number;
+  reserve?: number;
+  skipped?: string;
+}
+
+/** What the server has of the session behind a link. */
+export async function arrived(phone: Page): Promise<Logged[]> {
+  return (await (await phone.request.get(`/api/link/${phone.url().split('/a/')[1]}`)).json()).logs;
+}

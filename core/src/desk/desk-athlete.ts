@@ -2,6 +2,7 @@ import type { PainReport } from '../athlete/athlete';
 import type { Restriction } from '../limits/restriction';
 import type { Move } from '../progress/proposal';
 import type { StoredReview } from '../review/stored-review';
+import type { ReadinessToday } from '../session/player/readiness-today';
 
 /** A session as the desk knows it. */
 export interface DeskSession {
@@ -23,6 +24,8 @@ export interface DeskSession {
   };
   /** The fixture that it was written for, ISO date; null where there was none ahead. */
   writtenFor?: string | null;
+  /** How it was told to be before; left out where nobody said. */
+  readiness?: ReadinessToday;
   review?: StoredReview;
   decided: readonly { variant: string; proposed: Move; decided: Move; at: string }[];
 }

@@ -5,6 +5,7 @@ import type { DeskAthlete } from './desk-athlete';
 import { type DeskEntry, type DeskKind, deskKinds } from './entry';
 import { painEntries } from './pain-entries';
 import { changedEntries, effortEntries, proposalEntries } from './result-entries';
+import { unwellEntries } from './unwell-entries';
 
 /** What was seen to, or put off until a day. */
 export interface DeskMark {
@@ -47,6 +48,7 @@ export function entriesOf(athlete: DeskAthlete, today: string, rules?: ProgressR
   });
   return [
     ...first,
+    ...unwellEntries(athlete, today),
     ...absenceEntries(athlete, today),
     ...restrictionEntries(athlete, today),
     ...fixtureEntries(athlete, today),

@@ -7,6 +7,7 @@ export const deskKinds = [
   'pain-stop',
   'pain-rising',
   'pain',
+  'unwell',
   'changed',
   'effort',
   'missed',

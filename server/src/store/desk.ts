@@ -18,7 +18,8 @@ import { seasonsOfAthletes } from './seasons';
 const lookAhead = 21;
 
 function deskSession(line: Line, review: StoredReview | undefined, decided: DeskSession['decided']): DeskSession {
-  const { id, on, status, plannedEffort, writtenFor, effort, minutes, pain, note, morning, resultsAt } = line;
+  const { id, on, status, plannedEffort, writtenFor, effort, minutes, pain, note, morning, readiness, resultsAt } =
+    line;
   const cameAt = resultsAt ?? `${on}T00:00:00Z`;
   return {
     ...{ id, on, status, plannedEffort: plannedEffort ?? 6, decided },
@@ -26,6 +27,7 @@ function deskSession(line: Line, review: StoredReview | undefined, decided: Desk
       ? { report: { effort, minutes, pain, note, morning, cameAt } }
       : {}),
     ...(status === 'done' ? {} : { writtenFor }),
+    ...(readiness ? { readiness } : {}),
     ...(review ? { review } : {}),
   };
 }

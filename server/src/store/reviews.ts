@@ -7,7 +7,7 @@ import type { Brief } from '@tropaeum/core/session/brief/brief';
 import { type ReadinessToday, sleepHoursOf } from '@tropaeum/core/session/player/readiness-today';
 import { and, asc, eq, gte, inArray, lte, sql } from 'drizzle-orm';
 import type { Transaction } from '../database/database';
-import { sessionReports, sessionReviews, sessions } from '../database/schema';
+import { sessionReadiness, sessionReports, sessionReviews, sessions } from '../database/schema';
 import { type FullAthlete, restrictionOf, someAthletes } from './athletes';
 import { grouped } from './grouped';
 import { logsOf, readinessOf, reportsOf } from './results';
@@ -28,10 +28,11 @@ export const sessionLines = (tx: Transaction, from: string, to: string, athleteI
       ...{ plannedEffort: sessions.plannedEffort, writtenFor: sessions.writtenFor },
       ...{ resultsRevision: sessions.resultsRevision, resultsAt: sessions.resultsAt },
       ...{ effort: sessionReports.effort, minutes: sessionReports.minutes, pain: sessionReports.pain },
-      ...{ note: sessionReports.note, morning: sessionReports.morning },
+      ...{ note: sessionReports.note, morning: sessionReports.morning, readiness: sessionReadiness.content },
     })
     .from(sessions)
     .leftJoin(sessionReports, eq(sessionReports.sessionId, sessions.id))
+    .leftJoin(sessionReadiness, eq(sessionReadiness.sessionId, sessions.id))
     .where(
       and(
         gte(sessions.on, from),

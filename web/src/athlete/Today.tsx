@@ -1,3 +1,4 @@
+import { painLimits } from '@tropaeum/core/athlete/pain-limits';
 import type { AthleteSize } from '@tropaeum/core/body/segments';
 import { laidOut } from '@tropaeum/core/kit/equipment-list';
 import { nextStep } from '@tropaeum/core/session/player/steps';
@@ -101,6 +102,8 @@ export function Today({ link, session, size, first, onFull }: TodayProps) {
   if (place === 'finish' || place === 'floor')
     return <Finish day={day} begun={begun} onBack={() => setPlace('home')} onDone={() => setPlace('home')} />;
 
+  const rests =
+    day.readiness?.ill === 'ill' || (day.readiness?.pain ?? []).some(({ score }) => score > painLimits.stop);
   const label = session.label === '-' ? undefined : session.label;
   const asksAdult = plan.checks.some((check) => check.id === 'minor') && !day.adult && !day.reported;
   const sets = day.steps.filter((step) => step.kind === 'work');
@@ -156,10 +159,18 @@ export function Today({ link, session, size, first, onFull }: TodayProps) {
             <button
               type="button"
               className="head h-14 flex-1 bg-bronze text-xl text-paper disabled:opacity-40"
-              disabled={asksAdult}
+              disabled={asksAdult || (rests && !day.started)}
               onClick={() => setPlace(isAllDone ? 'finish' : 'floor')}
             >
-              {asksAdult ? 'An adult first' : isAllDone ? 'Finish' : day.started ? 'Go on' : 'Start'}
+              {rests && !day.started
+                ? 'Rest today'
+                : asksAdult
+                  ? 'An adult first'
+                  : isAllDone
+                    ? 'Finish'
+                    : day.started
+                      ? 'Go on'
+                      : 'Start'}
             </button>
           </div>
         </>

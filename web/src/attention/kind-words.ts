@@ -13,6 +13,7 @@ import {
   OctagonX,
   ShieldAlert,
   Stethoscope,
+  Thermometer,
   TrendingUp,
 } from 'lucide-react';
 
@@ -30,6 +31,7 @@ export const kindWords: Readonly<Record<DeskKind, KindWords>> = {
   'pain-stop': { name: 'Pain above 5', urgency: 'now', Icon: OctagonX },
   'pain-rising': { name: 'Rising pain', urgency: 'now', Icon: TrendingUp },
   pain: { name: 'Pain', urgency: 'now', Icon: BellRing },
+  unwell: { name: 'Unwell', urgency: 'now', Icon: Thermometer },
   changed: { name: 'New results', urgency: 'now', Icon: MessageCircleQuestion },
   effort: { name: 'Too hard', urgency: 'soon', Icon: Activity },
   missed: { name: 'Missed', urgency: 'soon', Icon: CalendarX },

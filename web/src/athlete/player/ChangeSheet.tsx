@@ -10,7 +10,7 @@ import type { SessionDay } from '../use-day';
 import type { FloorSheetsProps } from './floor-sheets';
 
 /** More than this over what was planned is not for an athlete alone to choose; common practice, no source. */
-const mostOver = 1.5;
+const mostOver = 1.25;
 const loadStepKg = 0.5;
 
 const row = 'flex min-h-14 w-full items-center justify-between gap-3 border-b border-edge py-2 text-left text-lg';
@@ -46,7 +46,7 @@ function Way({ title, why, way, none, onTake }: WayProps) {
 }
 
 /** Another load than planned, as it lies there: recorded as what was used. */
-function OtherLoad({ item, onTake }: { item: PlanItem; onTake: (kg: number) => void }) {
+function OtherLoad({ item, most, onTake }: { item: PlanItem; most: number; onTake: (kg: number) => void }) {
   const planned = item.load?.kg ?? 0;
   const [kg, setKg] = useState(planned);
   const isMuch = kg > planned;
@@ -67,7 +67,7 @@ function OtherLoad({ item, onTake }: { item: PlanItem; onTake: (kg: number) => v
           type="button"
           aria-label="Heavier"
           className="h-12 w-14 border border-stone text-xl disabled:opacity-40"
-          disabled={kg + loadStepKg > planned * mostOver}
+          disabled={kg + loadStepKg > planned * most}
           onClick={() => setKg(kg + loadStepKg)}
         >
           +
@@ -110,6 +110,9 @@ const slotOf = (step: WorkStep) => step.insteadOf ?? step.item.variant;
 export function ChangeSheet({ day, step, onOpen, onClose, onWrong }: FloorSheetsProps) {
   const { item } = step;
   const slot = slotOf(step);
+  // Nothing heavier on what is restricted, and nothing for the growing without their coach.
+  const isCareful =
+    (day.session.isMinor ?? false) || (day.session.ceilings ?? []).some(({ region }) => item.regions.includes(region));
   const hurts = day.pains.some((pain) => item.regions.includes(pain.region) && pain.score > 0);
   const planned =
     day.session.plan.blocks.flatMap((block) => block.items).find(({ variant }) => variant === slot) ?? item;
@@ -147,6 +150,7 @@ export function ChangeSheet({ day, step, onOpen, onClose, onWrong }: FloorSheets
       {item.load?.kg !== undefined && (
         <OtherLoad
           item={planned}
+          most={hurts || isCareful ? 1 : mostOver}
           onTake={(kg) => {
             void day.change([{ kind: 'load', slot, why: kg > (planned.load?.kg ?? 0) ? 'too easy' : 'too hard', kg }]);
             onClose();
