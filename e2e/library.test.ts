@@ -139,7 +139,7 @@ test('an exercise goes from the library into the session of an athlete, and the 
   await page.goto('/library?day=2026-12-22');
   await page.getByRole('combobox', { name: /^For/ }).selectOption({ label: 'Aksel Vik' });
   await find(page).fill('side plank on the knees');
-  await page.locator('[data-cell]').first().click();
+  await page.locator('[data-cell]').filter({ hasText: 'Side plank on the knees' }).first().click();
   await page.getByRole('link', { name: "Add to Aksel's session" }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Aksel Vik' })).toBeVisible();
   const added = page.locator('[data-row]').filter({ hasText: 'Side plank on the knees' });

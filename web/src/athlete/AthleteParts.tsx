@@ -1,5 +1,4 @@
 import type { Told } from '@tropaeum/core/limits/athlete-notice';
-import type { ReactNode } from 'react';
 import { dayName } from '../ui/days';
 import type { LinkAnswer } from './offline-db';
 
@@ -28,22 +27,12 @@ export function Week({ week }: { week: LinkAnswer['week'] }) {
   );
 }
 
-interface QuietProps {
-  title: string;
-  children?: string;
-  week?: LinkAnswer['week'];
-  /** What is asked before anything else. */
-  first?: ReactNode;
-}
-
 /** A page that says one thing. */
-export function Quiet({ title, children, week, first }: QuietProps) {
+export function Quiet({ title, children }: { title: string; children?: string }) {
   return (
     <main data-theme="dark" className="grid min-h-dvh content-center bg-paper px-6 text-ink">
-      {first}
       <p className="head mt-4 text-2xl">{title}</p>
       {children && <p className="mt-2 text-lg text-quiet">{children}</p>}
-      <Week week={week} />
     </main>
   );
 }

@@ -109,7 +109,7 @@ export function Today({ link, session, size, first, onFull }: TodayProps) {
   const sets = day.steps.filter((step) => step.kind === 'work');
   const doneSets = sets.filter(({ key }) => day.done.has(key)).length;
   return (
-    <div className="pb-28">
+    <div className="pb-48">
       <header className="px-5 pt-6">
         <p className="label text-[0.8rem]">
           {dayName(session.on)}
