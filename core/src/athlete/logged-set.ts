@@ -25,3 +25,7 @@ export interface LoggedSet {
   /** A point in time, ISO. */
   doneAt: string;
 }
+
+/** The exercise that was planned where a set was logged. @example plannedFor({ variant: 'wall-push-up', insteadOf: 'push-up' }) // 'push-up' */
+export const plannedFor = ({ variant, insteadOf }: Pick<LoggedSet, 'variant' | 'insteadOf'>): string =>
+  insteadOf ?? variant;

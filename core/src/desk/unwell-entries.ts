@@ -1,7 +1,6 @@
-import { painLimits } from '../athlete/pain-limits';
 import { capital, partWords } from '../common/text';
 import { daysBetween } from '../date/days';
-import { type ReadinessToday, readinessWords } from '../session/player/readiness-today';
+import { hasToRest, type ReadinessToday, readinessWords, worstOf } from '../session/player/readiness-today';
 import type { DeskAthlete } from './desk-athlete';
 import type { DeskEntry } from './entry';
 import { ago, base, isDone } from './facts';
@@ -9,10 +8,11 @@ import { ago, base, isDone } from './facts';
 /** What was told so many days ago is not asked about any more. */
 const newsDays = 3;
 
-function headlineOf({ ill, pain = [] }: ReadinessToday): string | undefined {
+function headlineOf(told: ReadinessToday): string | undefined {
+  const { ill } = told;
   if (ill === 'ill') return 'Ill: told to rest';
-  const worst = [...pain].sort((a, b) => b.score - a.score)[0];
-  if (worst && worst.score > painLimits.stop)
+  const worst = worstOf(told);
+  if (worst && hasToRest(told))
     return `${capital(partWords(worst))} ${worst.score} of 10 before training: told to rest`;
   return ill === 'cold' ? 'A cold: half of it, nothing hard' : undefined;
 }

@@ -1,6 +1,6 @@
 import { dayAfter } from '@tropaeum/core/date/days';
 import { wallTimeAt } from '@tropaeum/core/date/zone-time';
-import { dueReminders, type Reminder } from '@tropaeum/core/session/player/reminders';
+import { dueReminders, isQuiet, type Reminder } from '@tropaeum/core/session/player/reminders';
 import { databaseCode, type Transaction } from '../database/database';
 import type { Services } from '../routes/context';
 import { athleteById } from '../store/athletes';
@@ -11,10 +11,10 @@ import {
   type PushSubscriptionRow,
   remindedOf,
   removeSubscription,
+  sessionToRemindOf,
   settle,
 } from '../store/push';
 import { morningToAsk } from '../store/results';
-import { sentAhead, sessionToDo } from '../store/sessions';
 import { repeatedly } from './repeating';
 
 const everyMs = 60_000;
@@ -54,16 +54,14 @@ function minuteAt(moment: Date, zone: string): number {
 }
 
 /** What a phone is to be told now. Who lacks a guardian's consent is told nothing. */
-async function dueFor(tx: Transaction, phone: PushSubscriptionRow, today: string, now: Date): Promise<Reminder[]> {
+async function dueFor(tx: Transaction, phone: PushSubscriptionRow, today: string, minute: number): Promise<Reminder[]> {
   const { athleteId, wishes } = phone;
   const athlete = await athleteById(tx, athleteId);
   if (!athlete || (await lacksConsent(tx, athlete, today))) return [];
-  const toDo = await sessionToDo(tx, athleteId, today);
-  const session =
-    toDo?.status === 'sent' ? toDo : (await sentAhead(tx, athleteId, today, dayAfter(today, aheadDays)))[0];
+  const session = await sessionToRemindOf(tx, athleteId, today, dayAfter(today, aheadDays));
   const morning = await morningToAsk(tx, athleteId, today);
   return dueReminders({
-    ...{ on: today, minute: minuteAt(now, wishes.timeZone), wishes, gone: await remindedOf(tx, phone.id) },
+    ...{ on: today, minute, wishes, gone: await remindedOf(tx, phone.id) },
     ...(session
       ? {
           session: {
@@ -83,7 +81,10 @@ async function remindPhone(
   club: string,
   phone: PushSubscriptionRow,
 ): Promise<number> {
-  const due = await database.asOrganisation(club, (tx) => dueFor(tx, phone, today(), now()));
+  const minute = minuteAt(now(), phone.wishes.timeZone);
+  // Most minutes of a night need no look into the database.
+  if (isQuiet(minute, phone.wishes)) return 0;
+  const due = await database.asOrganisation(club, (tx) => dueFor(tx, phone, today(), minute));
   let delivered = 0;
   for (const { key, text } of due) {
     const row = {

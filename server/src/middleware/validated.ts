@@ -58,3 +58,7 @@ export function idFrom(text: string | undefined, what: string): string {
   if (!text || !uuidShape.test(text)) throw new HttpError(404, `There is no such ${what}.`);
   return text;
 }
+
+/** One of some words, named where it is another. */
+export const oneOf = <const T extends string>(values: readonly T[]) =>
+  yup.string().oneOf([...values], `must be one of ${values.join(', ')}`);

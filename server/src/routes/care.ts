@@ -7,7 +7,7 @@ import { restrictionWords } from '@tropaeum/core/limits/verdict';
 import * as yup from 'yup';
 import type { Transaction } from '../database/database';
 import { HttpError, notFound } from '../middleware/http-error';
-import { idFrom, validated } from '../middleware/validated';
+import { idFrom, oneOf, validated } from '../middleware/validated';
 import { accountById } from '../store/accounts';
 import {
   allAthletes,
@@ -159,10 +159,7 @@ export function careRoutes({ database, mail, log, publicUrl, today }: Services):
     const id = idFrom(ctx.params.id, 'athlete');
     const body = validated(
       yup.object({
-        region: yup
-          .string()
-          .oneOf([...regions], `must be one of ${regions.join(', ')}`)
-          .required('is required'),
+        region: oneOf(regions).required('is required'),
         side: partSide,
         words: someWords.required('must say why'),
       }),

@@ -6,7 +6,7 @@ import { decidedMoves, type Move } from '@tropaeum/core/progress/proposal';
 import { isGuarded, ruleBook, ruleValues } from '@tropaeum/core/progress/rule-book';
 import * as yup from 'yup';
 import { HttpError, notFound, validationFailed } from '../middleware/http-error';
-import { idFrom, uuid, validated } from '../middleware/validated';
+import { idFrom, oneOf, uuid, validated } from '../middleware/validated';
 import { athletesAmong, changeClub, clubSettings } from '../store/accounts';
 import { athleteById } from '../store/athletes';
 import { deskAthletes, marksOf, pastDecisions, putAway, takeBack } from '../store/desk';
@@ -29,7 +29,7 @@ const one = yup.object({
     .nullable()
     .defined('is required'),
   /** What was proposed when it was decided: where the rules say something else by now, nothing is decided. */
-  proposed: yup.string().oneOf([...decidedMoves], `must be one of ${decidedMoves.join(', ')}`),
+  proposed: oneOf(decidedMoves),
   reason: yup.string().trim().max(300, 'must be 300 characters or fewer'),
 });
 const decisionList = yup.object({
@@ -69,10 +69,7 @@ const values = yup
     ),
   )
   .noUnknown(`must be one of ${Object.keys(ruleValues).join(', ')}`);
-const move = yup
-  .string()
-  .oneOf([...decidedMoves], `must be one of ${decidedMoves.join(', ')}`)
-  .required('is required');
+const move = oneOf(decidedMoves).required('is required');
 
 /** Rules of progression as a club has set them. */
 function progressRulesFrom(body: unknown): ProgressRules {

@@ -2,7 +2,7 @@ import { homeTest, testIds } from '@tropaeum/core/capacity/battery';
 import { regions } from '@tropaeum/core/exercise/model/vocabulary';
 import { changeReasons } from '@tropaeum/core/session/player/changes';
 import * as yup from 'yup';
-import { moment, uuid } from '../middleware/validated';
+import { moment, oneOf, uuid } from '../middleware/validated';
 
 const log = yup.object({
   id: uuid.required('is required'),
@@ -28,7 +28,7 @@ const log = yup.object({
   doneAt: moment.required('is required'),
   insteadOf: yup.string().max(80, 'must be 80 characters or fewer'),
   loadKg: yup.number().min(0, 'must be 0 or more').max(500, 'must be 500 or less'),
-  skipped: yup.string().oneOf([...changeReasons], `must be one of ${changeReasons.join(', ')}`),
+  skipped: oneOf(changeReasons),
 });
 export const logBatch = yup.object({
   sessionId: uuid.required('is required'),
@@ -39,10 +39,7 @@ const pain = yup
   .array()
   .of(
     yup.object({
-      region: yup
-        .string()
-        .oneOf([...regions], `must be one of ${regions.join(', ')}`)
-        .required('is required'),
+      region: oneOf(regions).required('is required'),
       side: yup.string().oneOf(['left', 'right', 'both'] as const, 'must be left, right or both'),
       score: yup.number().min(0, 'must be 0 or more').max(10, 'must be 10 or less').required('is required'),
     }),
@@ -69,22 +66,20 @@ export const report = yup.object({
   finishedAt: moment.required('is required'),
 });
 
-const tap = <const T extends string>(values: readonly T[]) =>
-  yup.string().oneOf([...values], `must be one of ${values.join(', ')}`);
 export const readiness = yup.object({
   sessionId: uuid.required('is required'),
-  sleep: tap(['long', 'usual', 'short']),
-  sore: tap(['no', 'some', 'very']),
-  stress: tap(['low', 'usual', 'high']),
-  ill: tap(['no', 'cold', 'ill']),
+  sleep: oneOf(['long', 'usual', 'short']),
+  sore: oneOf(['no', 'some', 'very']),
+  stress: oneOf(['low', 'usual', 'high']),
+  ill: oneOf(['no', 'cold', 'ill']),
   pain,
   toldAt: moment.required('is required'),
 });
 
 export const testResult = yup.object({
-  test: tap(testIds).required('is required'),
+  test: oneOf(testIds).required('is required'),
   value: yup.number().required('is required'),
-  side: tap(['left', 'right']),
+  side: oneOf(['left', 'right']),
   on: yup
     .string()
     .matches(/^\d{4}-\d{2}-\d{2}$/, 'must be a day such as 2026-12-09')

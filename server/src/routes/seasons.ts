@@ -8,7 +8,7 @@ import type { Transaction } from '../database/database';
 import { refreshDueFeeds, refreshFeed } from '../jobs/feed-refresh';
 import { HttpError, notFound, validationFailed } from '../middleware/http-error';
 import { newToken, tokenHash } from '../middleware/tokens';
-import { idFrom, revision, uuid, validated } from '../middleware/validated';
+import { idFrom, oneOf, revision, uuid, validated } from '../middleware/validated';
 import { athleteById, squadById } from '../store/athletes';
 import { addFeed, type FeedRow, feedById, feedReading, feedsOf, forgetFeed, readFeed } from '../store/feeds';
 import { addCalendarLink, calendarLinksOf, endCalendarLink, endCalendarLinks } from '../store/links';
@@ -34,7 +34,7 @@ const newFeed = yup.object({
     .required('is required')
     .max(500, 'must be 500 characters or fewer')
     .matches(/^(https?|webcal):\/\/\S+$/i, 'must be an address such as https://league.example/fixtures.ics'),
-  otherwise: yup.string().oneOf([...entryKinds], `must be one of ${entryKinds.join(', ')}`),
+  otherwise: oneOf(entryKinds),
 });
 
 const savedInBetween = () =>

@@ -8,15 +8,12 @@ import { contextOf } from '@tropaeum/core/session/context/context';
 import { planOf } from '@tropaeum/core/session/plan/plan';
 import * as yup from 'yup';
 import { HttpError, validationFailed } from '../middleware/http-error';
-import { revision } from '../middleware/validated';
+import { oneOf, revision } from '../middleware/validated';
 import type { SessionContent, SessionRow } from '../store/sessions';
 
 export const decision = yup.object({
   variant: yup.string().required('is required').max(80),
-  decided: yup
-    .string()
-    .oneOf([...decidedMoves], `must be one of ${decidedMoves.join(', ')}`)
-    .required('is required'),
+  decided: oneOf(decidedMoves).required('is required'),
   reason: yup.string().trim().max(300, 'must be 300 characters or fewer'),
 });
 export const seenRevision = yup.object({ revision });

@@ -1,7 +1,7 @@
 import type { ReminderWishes } from '@tropaeum/core/session/player/reminders';
-import { and, eq, sql } from 'drizzle-orm';
+import { and, desc, eq, gt, lte, ne, type SQL, sql } from 'drizzle-orm';
 import type { Database, Transaction } from '../database/database';
-import { athletes, pushKeys, pushSubscriptions, reminders } from '../database/schema';
+import { athletes, pushKeys, pushSubscriptions, reminders, sessions } from '../database/schema';
 import type { PushKeys, PushTarget } from '../push/push-service';
 
 export type PushSubscriptionRow = typeof pushSubscriptions.$inferSelect;
@@ -59,6 +59,22 @@ export const namedSubscriptions = (tx: Transaction): Promise<{ name: string; end
 
 export const subscriptionsOf = (tx: Transaction, athleteId: string): Promise<PushSubscriptionRow[]> =>
   tx.select().from(pushSubscriptions).where(eq(pushSubscriptions.athleteId, athleteId));
+
+/** The session that an athlete may be reminded of: the latest up to today where it is still to be done, else the next one sent. Its plan, which is long, stays. */
+export async function sessionToRemindOf(tx: Transaction, athleteId: string, today: string, to: string) {
+  const line = { id: sessions.id, on: sessions.on, status: sessions.status, planned: sessions.planned };
+  const ofAthlete = (...more: SQL[]) =>
+    tx
+      .select(line)
+      .from(sessions)
+      .where(and(eq(sessions.athleteId, athleteId), ...more));
+  const [toDo] = await ofAthlete(lte(sessions.on, today), ne(sessions.status, 'draft'))
+    .orderBy(desc(sessions.on))
+    .limit(1);
+  if (toDo?.status === 'sent') return toDo;
+  const ahead = ofAthlete(gt(sessions.on, today), lte(sessions.on, to), eq(sessions.status, 'sent'));
+  return (await ahead.orderBy(sessions.on).limit(1))[0];
+}
 
 /** What a phone was reminded of. */
 export async function remindedOf(tx: Transaction, subscriptionId: string): Promise<Set<string>> {

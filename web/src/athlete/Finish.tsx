@@ -1,3 +1,4 @@
+import { plannedFor } from '@tropaeum/core/athlete/logged-set';
 import { redFlagIn } from '@tropaeum/core/progress/note-signs';
 import { useState } from 'react';
 import { type Pain, PainFields, Scale } from './PainFields';
@@ -89,7 +90,7 @@ export function Finish({ day, begun, onBack, onDone }: FinishProps) {
       <details className="mt-5">
         <summary className="label cursor-pointer text-[0.85rem]">What you did, with notes on exercises</summary>
         {items.map((item) => {
-          const sets = day.sets.filter((s) => (s.insteadOf ?? s.variant) === item.variant && !s.skipped);
+          const sets = day.sets.filter((s) => plannedFor(s) === item.variant && !s.skipped);
           const last = sets.at(-1);
           return (
             <div key={item.variant} className="border-b border-edge py-2">

@@ -1,3 +1,4 @@
+import { two } from '@tropaeum/core/date/day-text';
 import type { ReminderWishes } from '@tropaeum/core/session/player/reminders';
 import { useEffect, useState } from 'react';
 import { ApiError, ask } from '../api/client';
@@ -15,8 +16,7 @@ const usual = (): ReminderWishes => ({
 });
 const endpointKey = (token: string) => `tropaeum-reminders-${token.slice(-8)}`;
 
-const timeOf = (minute: number) =>
-  `${String(Math.floor(minute / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`;
+const timeOf = (minute: number) => `${two(Math.floor(minute / 60))}:${two(minute % 60)}`;
 const minuteOf = (time: string) => Number(time.slice(0, 2)) * 60 + Number(time.slice(3, 5));
 
 /** The phone says yes to its maker's push service; nothing is known of it until then. */

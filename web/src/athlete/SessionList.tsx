@@ -1,7 +1,7 @@
 import type { AthleteSize } from '@tropaeum/core/body/segments';
 import { amountWords } from '@tropaeum/core/session/plan/amount-words';
 import type { Plan } from '@tropaeum/core/session/plan/plan-types';
-import { isWork, type Step } from '@tropaeum/core/session/player/steps';
+import { isWork, type Step, slotOf } from '@tropaeum/core/session/player/steps';
 import { lazy, Suspense } from 'react';
 import { blockWords, leftWords, takes } from '../ui/words';
 
@@ -17,8 +17,7 @@ interface SessionListProps {
 
 /** The exercises of a session in order, with how much, what is taken, and what is done already. */
 export function SessionList({ plan, size, today }: SessionListProps) {
-  const stepsOfSlot = (slot: string) =>
-    (today?.steps ?? []).filter(isWork).filter((step) => (step.insteadOf ?? step.item.variant) === slot);
+  const stepsOfSlot = (slot: string) => (today?.steps ?? []).filter(isWork).filter((step) => slotOf(step) === slot);
   return (
     <ol className="mt-4">
       {plan.blocks.flatMap((block, b) =>

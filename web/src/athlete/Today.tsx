@@ -1,6 +1,6 @@
-import { painLimits } from '@tropaeum/core/athlete/pain-limits';
 import type { AthleteSize } from '@tropaeum/core/body/segments';
 import { laidOut } from '@tropaeum/core/kit/equipment-list';
+import { hasToRest } from '@tropaeum/core/session/player/readiness-today';
 import { nextStep } from '@tropaeum/core/session/player/steps';
 import { lazy, Suspense, useState } from 'react';
 import { dayName } from '../ui/days';
@@ -102,8 +102,7 @@ export function Today({ link, session, size, first, onFull }: TodayProps) {
   if (place === 'finish' || place === 'floor')
     return <Finish day={day} begun={begun} onBack={() => setPlace('home')} onDone={() => setPlace('home')} />;
 
-  const rests =
-    day.readiness?.ill === 'ill' || (day.readiness?.pain ?? []).some(({ score }) => score > painLimits.stop);
+  const rests = !day.started && day.readiness !== undefined && hasToRest(day.readiness);
   const label = session.label === '-' ? undefined : session.label;
   const asksAdult = plan.checks.some((check) => check.id === 'minor') && !day.adult && !day.reported;
   const sets = day.steps.filter((step) => step.kind === 'work');
@@ -159,10 +158,10 @@ export function Today({ link, session, size, first, onFull }: TodayProps) {
             <button
               type="button"
               className="head h-14 flex-1 bg-bronze text-xl text-paper disabled:opacity-40"
-              disabled={asksAdult || (rests && !day.started)}
+              disabled={asksAdult || rests}
               onClick={() => setPlace(isAllDone ? 'finish' : 'floor')}
             >
-              {rests && !day.started
+              {rests
                 ? 'Rest today'
                 : asksAdult
                   ? 'An adult first'

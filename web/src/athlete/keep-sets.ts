@@ -1,5 +1,5 @@
 import type { ChangeReason } from '@tropaeum/core/session/player/changes';
-import type { WorkStep } from '@tropaeum/core/session/player/steps';
+import { slotOf, type WorkStep } from '@tropaeum/core/session/player/steps';
 import { v7 } from 'uuid';
 import { kept, phone, type StoredSet } from './offline-db';
 
@@ -49,7 +49,7 @@ export function keepLeftOut({ token, sessionId }: Kept, steps: readonly WorkStep
         if (await phone.sets.get(key)) continue;
         await phone.sets.put({
           ...{ key, token, sessionId, stepKey: step.key, id: v7(), doneAt: await momentAfter(sessionId), waiting: 1 },
-          ...{ variant: step.insteadOf ?? step.item.variant, setNumber: step.set, side: step.side },
+          ...{ variant: slotOf(step), setNumber: step.set, side: step.side },
           ...{ amount: 0, skipped: why },
         });
       }

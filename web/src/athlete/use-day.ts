@@ -6,7 +6,7 @@ import {
   type ReadinessToday,
   readinessToday,
 } from '@tropaeum/core/session/player/readiness-today';
-import { isWork, type Step, stepsOf, type WorkStep } from '@tropaeum/core/session/player/steps';
+import { isWork, type Step, slotOf, stepsOf, type WorkStep } from '@tropaeum/core/session/player/steps';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { keepLeftOut, keepSet } from './keep-sets';
 import { kept, type PhoneSession, phone, type StoredDay, type StoredReport, type StoredSet } from './offline-db';
@@ -114,8 +114,7 @@ export function useDay(link: LinkSession, session: PhoneSession): SessionDay | u
     ...{ session, steps, done, sets, reported, readiness, pains: day.pains, adult: day.adult ?? false },
     started: sets.length > 0,
     logSet(step, amount, reserve) {
-      const planKg = itemsOf(session).find(({ variant }) => variant === (step.insteadOf ?? step.item.variant))?.load
-        ?.kg;
+      const planKg = itemsOf(session).find(({ variant }) => variant === slotOf(step))?.load?.kg;
       const loadKg = !step.insteadOf && step.item.load?.kg !== planKg ? step.item.load?.kg : undefined;
       return keep(() => keepSet({ token, sessionId: id }, step, { amount, reserve, loadKg }));
     },

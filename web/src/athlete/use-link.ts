@@ -1,3 +1,5 @@
+import { plannedFor } from '@tropaeum/core/athlete/logged-set';
+import { two } from '@tropaeum/core/date/day-text';
 import { dayAfter, daysBetween } from '@tropaeum/core/date/days';
 import { setKey } from '@tropaeum/core/session/player/steps';
 import { useCallback, useEffect, useState } from 'react';
@@ -32,7 +34,7 @@ async function takeOver(token: string, answer: LinkAnswer): Promise<void> {
   const { session } = answer;
   if (!session) return;
   for (const log of answer.logs) {
-    const stepKey = setKey(log.insteadOf ?? log.variant, log.setNumber, log.side);
+    const stepKey = setKey(plannedFor(log), log.setNumber, log.side);
     const key = `${session.id}|${stepKey}`;
     const doneAt = new Date().toISOString();
     await kept(async () => {
@@ -45,7 +47,7 @@ async function takeOver(token: string, answer: LinkAnswer): Promise<void> {
 /** The day it is on the phone's own clock. */
 function localDay(): string {
   const now = new Date();
-  return `${now.getFullYear()}-${String(now.getMonth() + 1).padStart(2, '0')}-${String(now.getDate()).padStart(2, '0')}`;
+  return `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`;
 }
 
 /** The day it has become since an answer came: its own day, and as many more as the phone's clock has gone on. A clock that was put back counts none. */

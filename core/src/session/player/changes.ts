@@ -1,5 +1,5 @@
 import { type PlanItem, plannedAmount } from '../plan/plan-types';
-import { isWork, type Step, type StepSide, setKey, type WorkStep } from './steps';
+import { isWork, type Step, type StepSide, setKey, slotOf, type WorkStep } from './steps';
 
 /** Why something is left out or changed, as the athlete chooses it. */
 export const changeReasons = [
@@ -50,8 +50,6 @@ export function lighter(item: PlanItem): PlanItem {
     ...(item.metres === undefined ? {} : { metres: less(item.metres) }),
   };
 }
-
-const slotOf = (step: WorkStep) => step.insteadOf ?? step.item.variant;
 
 /** One set, side by side, of another exercise in the place of the one that was planned. */
 function replaced(step: WorkStep, slot: string, to: PlanItem, first: 'left' | 'right'): WorkStep[] {

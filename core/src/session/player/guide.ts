@@ -3,7 +3,7 @@ import { partAt } from '../../sport/signature/rounds';
 import { type PlanItem, plannedAmount } from '../plan/plan-types';
 import { beatOf, countedIn, countOf, isTimed } from './counting';
 import { type PlayerManner, type PlayerState, type RunningState, usualManner } from './player';
-import { isNewItem, isWork, type Step, type WorkStep, workBefore } from './steps';
+import { isNewItem, isWork, type Step, type WorkStep, workAt, workBefore } from './steps';
 
 /** A moment of the floor. */
 export interface Moment {
@@ -88,6 +88,12 @@ function secondsCrossed(lengthSeconds: number, before: number, after: number, mo
   );
 }
 
+/** What is said towards the end of a span: ten seconds, then the last ones. */
+const countedDown = (lengthSeconds: number, before: number, after: number): Spoken[] =>
+  secondsCrossed(lengthSeconds, before, after, nearlyOver)
+    .filter((second) => second === nearlyOver || second <= countdown)
+    .map((second) => ({ say: second === nearlyOver ? 'Ten seconds.' : `${second}`, tone: 'count' }));
+
 const passed = (state: RunningState, now: number) =>
   state.since === undefined ? 0 : Math.max(0, now - state.since) / 1000;
 
@@ -99,9 +105,7 @@ function ofTimed({ item }: WorkStep, before: number, after: number): Spoken[] {
   return [
     ...(part && changed && after < whole ? [{ say: part, tone: 'change' as const }] : []),
     ...(half ? [{ say: 'Halfway.' }] : []),
-    ...secondsCrossed(whole, before, after, nearlyOver)
-      .filter((second) => second === nearlyOver || second <= countdown)
-      .map((second) => ({ say: second === nearlyOver ? 'Ten seconds.' : `${second}`, tone: 'count' as const })),
+    ...countedDown(whole, before, after),
   ];
 }
 
@@ -144,10 +148,7 @@ function within(
 ): Spoken[] {
   if (state.kind === 'leading')
     return secondsCrossed(state.seconds, before, after, countdown).map((s) => ({ say: `${s}`, tone: 'count' }));
-  if (state.kind === 'resting')
-    return secondsCrossed(state.seconds, before, after, nearlyOver)
-      .filter((s) => s === nearlyOver || s <= countdown)
-      .map((s) => ({ say: s === nearlyOver ? 'Ten seconds.' : `${s}`, tone: 'count' as const }));
+  if (state.kind === 'resting') return countedDown(state.seconds, before, after);
   const step = steps[state.index];
   if (state.kind !== 'working' || !isWork(step)) return [];
   return isTimed(step.item) ? ofTimed(step, before, after) : ofCounted(step, before, after, level, pace);
@@ -164,7 +165,7 @@ function entered(
   switch (state.kind) {
     case 'ready':
       // What a rest has announced is not said again.
-      return before?.kind === 'resting' && steps.indexOf(steps[state.index] as Step) === workIndex(steps, before.index)
+      return before?.kind === 'resting' && steps.indexOf(steps[state.index] as Step) === workAt(steps, before.index)
         ? [{ say: 'Ready when you are.', tone: 'end' }]
         : [{ say: announced(steps, state.index, level) }];
     case 'leading':
@@ -175,7 +176,7 @@ function entered(
         ...(isWork(step) ? within(steps, state, [-1, passed(state, now)], level, pace) : []),
       ];
     case 'resting': {
-      const next = workIndex(steps, state.index);
+      const next = workAt(steps, state.index);
       return [
         { say: `Rest, ${Math.round(state.seconds)} seconds.`, tone: 'end' },
         ...(next < steps.length ? [{ say: `Next: ${announced(steps, next, level)}` }] : []),
@@ -183,11 +184,6 @@ function entered(
     }
   }
 }
-
-const workIndex = (steps: readonly Step[], from: number) => {
-  const at = steps.findIndex((step, i) => i >= from && isWork(step));
-  return at < 0 ? steps.length : at;
-};
 
 const isRunning = (state: PlayerState): state is RunningState => state.kind !== 'paused' && state.kind !== 'finished';
 

@@ -1,6 +1,6 @@
 import { plannedAmount } from '../plan/plan-types';
 import { countOf, isTimed } from './counting';
-import { isNewItem, type Step, type WorkStep } from './steps';
+import { isNewItem, type Step, type WorkStep, workAt } from './steps';
 
 /** What has to be kept of an event: an amount for a set. */
 export interface PlayerLog {
@@ -25,6 +25,13 @@ export type RunningState =
   | ({ kind: 'working' } & Running)
   | ({ kind: 'resting'; seconds: number; planned: number } & Running & Before);
 export type PlayerState = RunningState | { kind: 'paused'; was: RunningState; at: number } | { kind: 'finished' };
+
+/** What runs, also under a pause. */
+export function runningOf(state: Exclude<PlayerState, { kind: 'finished' }>): RunningState;
+export function runningOf(state: PlayerState): Exclude<PlayerState, { kind: 'paused' }>;
+export function runningOf(state: PlayerState): Exclude<PlayerState, { kind: 'paused' }> {
+  return state.kind === 'paused' ? state.was : state;
+}
 
 export type PlayerEvent =
   | { kind: 'tap'; now: number }
@@ -63,11 +70,6 @@ const setUpSeconds = { exercise: 15, side: 4 } as const;
 /** By how much one tap changes a rest, seconds. */
 export const restStep = 15;
 const longestRest = 600;
-
-const workAt = (steps: readonly Step[], from: number): number => {
-  const found = steps.findIndex((step, i) => i >= from && step.kind === 'work');
-  return found < 0 ? steps.length : found;
-};
 
 function readyAt(steps: readonly Step[], from: number, last?: PlayerLog, since?: number): PlayerState {
   const index = workAt(steps, from);
@@ -194,7 +196,7 @@ export function playerAfter(
   manner: PlayerManner = usualManner,
 ): PlayerResult {
   if (state.kind === 'finished') return { state };
-  const running = state.kind === 'paused' ? state.was : state;
+  const running = runningOf(state);
   if (workAt(steps, running.index) >= steps.length) return { state: { kind: 'finished' } };
   if (state.kind !== 'paused') return runningAfter(steps, running, event, manner);
   if (event.kind === 'tap' || event.kind === 'pause') return { state: shifted(running, event.now - state.at) };

@@ -33,6 +33,14 @@ export function readinessWords({ sleep, sore, stress, ill, pain = [] }: Readines
     .join(', ');
 }
 
+/** What hurts most before anything is done. */
+export const worstOf = ({ pain = [] }: ReadinessToday): PainNow | undefined =>
+  [...pain].sort((a, b) => b.score - a.score)[0];
+
+/** Ill, or pain above 5 at rest: no session today. @example hasToRest({ ill: 'ill' }) // true */
+export const hasToRest = (told: ReadinessToday): boolean =>
+  told.ill === 'ill' || (worstOf(told)?.score ?? 0) > painLimits.stop;
+
 /** Hours that a tap on sleep stands for, for the rules that read hours. */
 export const sleepHoursOf = { long: 8.5, usual: 7.5, short: 5.5 } as const;
 
@@ -58,14 +66,14 @@ const fewer = (item: PlanItem, sets: number): SessionChange[] =>
  * @example readinessToday({ ill: 'ill' }, plan, painSetting).kind // 'rest'
  */
 export function readinessToday(told: ReadinessToday, plan: Plan, setting: PainSetting): ReadinessAdvice {
-  const worst = [...(told.pain ?? [])].sort((a, b) => b.score - a.score)[0];
+  const worst = worstOf(told);
   if (told.ill === 'ill')
     return {
       kind: 'rest',
       say: 'Rest today. Fever, stomach, chest or aching all over: no session until a day without fever, then easy ones first. Nothing is made up later.',
       changes: [],
     };
-  if (worst && worst.score > painLimits.stop)
+  if (hasToRest(told))
     return {
       kind: 'rest',
       say: 'Pain above 5 before anything is done: rest today. If it wakes you, or is there tomorrow, have it looked at.',

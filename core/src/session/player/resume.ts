@@ -1,4 +1,4 @@
-import type { PlayerState, RunningState } from './player';
+import { type PlayerState, type RunningState, runningOf } from './player';
 import { nextStep, type Step } from './steps';
 
 /** Where somebody was, as it is kept beside the logged sets: the set by its name, since steps may change; what had passed, since clocks do. */
@@ -13,7 +13,7 @@ export interface KeptPlace {
 /** What of a state is kept, so that a call, a locked screen or an empty battery loses nothing. */
 export function placeOf(steps: readonly Step[], state: PlayerState, now: number): KeptPlace | undefined {
   if (state.kind === 'finished') return undefined;
-  const running = state.kind === 'paused' ? state.was : state;
+  const running = runningOf(state);
   const key = steps[running.index]?.key;
   if (!key) return undefined;
   const at = state.kind === 'paused' ? state.at : now;
@@ -55,7 +55,7 @@ export function onChanged(
   done: ReadonlySet<string>,
 ): PlayerState {
   if (state.kind === 'finished') return state;
-  const running = state.kind === 'paused' ? state.was : state;
+  const running = runningOf(state);
   const old = before[running.index];
   const index = after.findIndex((step) => step.key === old?.key);
   const same = after[index];

@@ -74,6 +74,15 @@ export function nextStep(steps: readonly Step[], logged: ReadonlySet<string>): n
   return index < 0 ? steps.length : index;
 }
 
+/** The exercise that was planned where a set stands, whatever is done in it. */
+export const slotOf = ({ insteadOf, item }: WorkStep): string => insteadOf ?? item.variant;
+
+/** Index of the first set from a step on; the number of steps where none comes. */
+export function workAt(steps: readonly Step[], from: number): number {
+  const found = steps.findIndex((step, i) => i >= from && isWork(step));
+  return found < 0 ? steps.length : found;
+}
+
 /** The set before a step, rests left out. */
 export const workBefore = (steps: readonly Step[], index: number): WorkStep | undefined =>
   steps.slice(0, index).findLast(isWork);

@@ -1,7 +1,8 @@
+import { plannedFor } from '@tropaeum/core/athlete/logged-set';
 import { amountWords } from '@tropaeum/core/session/plan/amount-words';
 import type { PlanItem } from '@tropaeum/core/session/plan/plan-types';
 import { type ChangeReason, lighter, openSets } from '@tropaeum/core/session/player/changes';
-import type { WorkStep } from '@tropaeum/core/session/player/steps';
+import { slotOf } from '@tropaeum/core/session/player/steps';
 import { type ReactNode, useState } from 'react';
 import { shownInUnits } from '../../ui/units';
 import { takes } from '../../ui/words';
@@ -89,7 +90,7 @@ function OtherLoad({ item, most, onTake }: { item: PlanItem; most: number; onTak
 }
 
 function NoteField({ day, slot }: { day: SessionDay; slot: string }) {
-  const last = day.sets.filter((set) => (set.insteadOf ?? set.variant) === slot && !set.skipped).at(-1);
+  const last = day.sets.filter((set) => plannedFor(set) === slot && !set.skipped).at(-1);
   if (!last) return null;
   return (
     <label className="block py-2 text-lg">
@@ -103,8 +104,6 @@ function NoteField({ day, slot }: { day: SessionDay; slot: string }) {
     </label>
   );
 }
-
-const slotOf = (step: WorkStep) => step.insteadOf ?? step.item.variant;
 
 /** What an athlete may change alone, and what is logged as such: easier, harder, another load, pain, leaving out, a note. */
 export function ChangeSheet({ day, step, onOpen, onClose, onWrong }: FloorSheetsProps) {

@@ -1,5 +1,5 @@
 import { beatOf, countedIn, isTimed } from '@tropaeum/core/session/player/counting';
-import type { PlayerState } from '@tropaeum/core/session/player/player';
+import { type PlayerState, runningOf } from '@tropaeum/core/session/player/player';
 import type { WorkStep } from '@tropaeum/core/session/player/steps';
 
 interface FarProps {
@@ -39,7 +39,7 @@ function Beat({ step, elapsed, pace }: { step: WorkStep; elapsed: number; pace: 
 
 /** What is read from three metres, each in a place of its own: the side, and one number with what it counts. */
 export function Far({ step, state, elapsed, count, asked, pace }: FarProps) {
-  const running = state.kind === 'paused' ? state.was : state;
+  const running = runningOf(state);
   const { item, side } = step;
   const timed = isTimed(item);
   const unit = countedIn(item);

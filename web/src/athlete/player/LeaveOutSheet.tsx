@@ -1,4 +1,5 @@
 import type { ChangeReason } from '@tropaeum/core/session/player/changes';
+import { slotOf } from '@tropaeum/core/session/player/steps';
 import { useState } from 'react';
 import { Sheet } from '../Sheet';
 import type { FloorSheetsProps } from './floor-sheets';
@@ -14,7 +15,7 @@ const reasons: readonly { why: ChangeReason; words: string }[] = [
 /** Why it is left out: one tap, and the next comes. */
 export function LeaveOutSheet({ day, step, onSkip, onOpen, onClose }: FloorSheetsProps) {
   const [whole, setWhole] = useState(false);
-  const slot = step.insteadOf ?? step.item.variant;
+  const slot = slotOf(step);
   const leave = async (why: ChangeReason) => {
     if (whole) await day.change([{ kind: 'out', slot, why }]);
     else {

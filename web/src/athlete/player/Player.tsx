@@ -2,8 +2,8 @@ import type { AthleteSize } from '@tropaeum/core/body/segments';
 import { plannedAmount } from '@tropaeum/core/session/plan/plan-types';
 import { asksWhatWasLeft, countOf, isTimed, secondsLeft } from '@tropaeum/core/session/player/counting';
 import { cueOf, newThings } from '@tropaeum/core/session/player/guide';
-import { type PlayerState, passedSeconds } from '@tropaeum/core/session/player/player';
-import { isWork, type Step, type WorkStep } from '@tropaeum/core/session/player/steps';
+import { type PlayerState, passedSeconds, runningOf } from '@tropaeum/core/session/player/player';
+import { isWork, type Step, type WorkStep, workAt } from '@tropaeum/core/session/player/steps';
 import { partAt } from '@tropaeum/core/sport/signature/rounds';
 import { Settings2, X } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
@@ -60,9 +60,9 @@ export function Player({ day, size, onFinish, onLeave, onWrong }: PlayerProps) {
   useWakeLock();
   useRemoteKeys(floor, open === undefined);
 
-  const running = state.kind === 'paused' ? state.was : state;
+  const running = runningOf(state);
   const index = running.kind === 'finished' ? steps.length : running.index;
-  const shownAt = steps.findIndex((step, i) => i >= index && isWork(step));
+  const shownAt = workAt(steps, index);
   const step = steps[shownAt];
   if (running.kind === 'finished' || !isWork(step)) return null;
   const { item } = step;
