@@ -40,8 +40,9 @@ const newFeed = yup.object({
 const savedInBetween = () =>
   new HttpError(409, 'Somebody has saved this season in the meantime. Open it again to see what has changed.');
 
-/** A feed as the coach sees it: what its last good copy says, how old that is, and what went wrong since. */
-function told(feed: FeedRow) {
+/** A feed as the coach sees it: what its last good copy says, how old that is, and what went wrong since. One that another has deleted meanwhile is none. */
+function told(feed: FeedRow | undefined) {
+  if (!feed) throw notFound('feed');
   const { id, url, readAt, triedAt, problem } = feed;
   const { entries, bad, cancelled } = readFeed(feed);
   return { id, url, readAt, triedAt, problem, entries, bad, cancelled: cancelled.length };
@@ -137,7 +138,7 @@ export function seasonRoutes(services: Services): Router {
         readAt,
       });
       if (!added) throw validationFailed([{ path: 'url', message: 'is read already' }]);
-      return told((await feedById(tx, added)) as FeedRow);
+      return told(await feedById(tx, added));
     });
     ctx.status = 201;
   });
@@ -148,7 +149,7 @@ export function seasonRoutes(services: Services): Router {
     // Reading goes by the club; whether it may be asked for goes by who asks.
     if (!(await database.asPerson(person, (tx) => feedById(tx, id)))) throw notFound('feed');
     if (!(await refreshFeed(services, person.organisationId, id))) throw notFound('feed');
-    ctx.body = await database.asPerson(person, async (tx) => told((await feedById(tx, id)) as FeedRow));
+    ctx.body = await database.asPerson(person, async (tx) => told(await feedById(tx, id)));
   });
 
   router.delete('/feeds/:id', async (ctx) => {
