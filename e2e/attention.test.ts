@@ -70,7 +70,9 @@ test('by keyboard: accepted, undone, decided otherwise, put off, written to', as
   await walkTo(page, 'Ylva Sund');
   await page.keyboard.press('s');
   await expect(page.getByText('Ylva Sund: back tomorrow.')).toBeVisible();
+  await expect(entry(page, 'Ylva Sund')).toHaveCount(0);
   await page.keyboard.press('u');
+  await expect(chosen(page)).toHaveAttribute('aria-label', /^Ylva Sund: /);
 
   await walkTo(page, 'Sunna Berg');
   await page.keyboard.press('m');
@@ -156,10 +158,11 @@ test('rules of progression are set, refused where they would be looser than safe
   await expect(page.getByRole('button', { name: 'Add' })).toBeDisabled();
 });
 
+// Nobody else of this run looks at what Aksel Vik has today: it is over here.
 test('the phone asks for the morning after, and ends a session for a red flag', async ({ page, browser }) => {
   await signIn(page);
   await page.goto('/outbox');
-  const row = page.getByRole('listitem').filter({ hasText: 'Tove Aas' }).first();
+  const row = page.getByRole('listitem').filter({ hasText: 'Aksel Vik' }).first();
   await row.getByRole('button', { name: 'New link' }).click();
   const link = await row.getByRole('link', { name: /\/a\// }).getAttribute('href');
   const { phone } = await openPhone(browser, link ?? '');
@@ -179,6 +182,6 @@ test('the phone asks for the morning after, and ends a session for a red flag', 
   await expect(phone.getByRole('heading', { name: /Well done/ })).toBeVisible();
   await expect(async () => {
     await page.goto('/attention');
-    await expect(entry(page, 'Tove Aas').first()).toContainText('A clinician looks first');
+    await expect(entry(page, 'Aksel Vik').first()).toContainText('A clinician looks first');
   }).toPass();
 });

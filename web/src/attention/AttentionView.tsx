@@ -13,6 +13,7 @@ import { kindWords } from './kind-words';
 import { OfferedRule } from './OfferedRule';
 import { useOpenEntries } from './open-entries';
 import { useDesk } from './queries';
+import { useChoice } from './use-choice';
 
 /** Days that the longer snooze puts an entry off. */
 const longer = 7;
@@ -27,13 +28,11 @@ export function AttentionView() {
   const { steps, says, problem } = useDeskState();
   const all = useOpenEntries();
   const [squad, setSquad] = useState('');
-  const [at, setAt] = useState(0);
   const [opened, setOpened] = useState<{ id: string; what: Opened }>();
   const [summing, setSumming] = useState(false);
   const squadOf = useMemo(() => new Map(squads.athletes.map((a) => [a.id, a.squadId])), [squads]);
   const entries = squad ? all.filter(({ athlete }) => squadOf.get(athlete) === squad) : all;
-  const chosenAt = Math.min(at, entries.length - 1);
-  const chosen = entries[chosenAt];
+  const { chosen, chosenAt, choose } = useChoice(entries);
   const safe = entries.filter((entry) => entry.safe);
   const scroller = useRef<HTMLDivElement>(null);
   const rows = useVirtualizer({
@@ -45,7 +44,7 @@ export function AttentionView() {
   });
   const go = (to: number) => {
     const next = Math.max(0, Math.min(to, entries.length - 1));
-    setAt(next);
+    choose(entries[next]);
     setOpened(undefined);
     rows.scrollToIndex(next);
   };
@@ -73,7 +72,11 @@ export function AttentionView() {
   useHotkeys('m', () => open('message'), { ...keys, preventDefault: true }, [chosen, keys.enabled]);
   useHotkeys('w', () => open('rule'), keys, [chosen, keys.enabled]);
   useHotkeys('o,enter', () => chosen && void navigate(placeOf(chosen)), keys, [chosen, keys.enabled]);
-  useHotkeys('u', () => void undo(), keys, [keys.enabled]);
+  const takeBack = () => {
+    choose(steps.at(-1)?.entries[0]);
+    void undo();
+  };
+  useHotkeys('u', takeBack, keys, [steps, keys.enabled]);
   useHotkeys('shift+a', () => safe.length > 0 && setSumming(true), { ...keys, preventDefault: true }, [
     safe.length,
     keys.enabled,
@@ -106,13 +109,7 @@ export function AttentionView() {
               ))}
             </select>
           )}
-          <button
-            type="button"
-            className="key"
-            disabled={steps.length === 0}
-            onClick={() => void undo()}
-            title="Undo (u)"
-          >
+          <button type="button" className="key" disabled={steps.length === 0} onClick={takeBack} title="Undo (u)">
             <Undo2 size={15} /> Undo
           </button>
           <button
@@ -155,7 +152,7 @@ export function AttentionView() {
                     chosen={row.index === chosenAt}
                     opened={opened?.id === id ? opened.what : undefined}
                     today={today}
-                    onChoose={() => setAt(row.index)}
+                    onChoose={() => choose(entry)}
                     onOpen={(what) => setOpened(what && { id, what })}
                   />
                 </div>
