@@ -5,6 +5,7 @@ import { configFrom } from './config';
 import { Database } from './database/database';
 import { networkFeedReader } from './feeds/feed-reader';
 import { refreshFeeds } from './jobs/feed-refresh';
+import { tellGuardiansRepeatedly } from './jobs/guardian-mail';
 import { purgeRepeatedly } from './jobs/purge';
 import { remindRepeatedly } from './jobs/reminders';
 import { overNetwork, pushService } from './push/push-service';
@@ -44,7 +45,8 @@ const services: Services = {
 };
 const app = createApp(services, config.webFolder);
 const server = createServer(app.callback());
-const ends = [refreshFeeds(services), purgeRepeatedly(services), remindRepeatedly(services)];
+const jobs = [refreshFeeds, purgeRepeatedly, remindRepeatedly, tellGuardiansRepeatedly];
+const ends = jobs.map((begin) => begin(services));
 
 server.listen(config.port, config.host, () => process.send?.('listening'));
 server.on('error', (error: NodeJS.ErrnoException) => {

@@ -26,6 +26,8 @@ export interface DeskSession {
   writtenFor?: string | null;
   /** How it was told to be before; left out where nobody said. */
   readiness?: ReadinessToday;
+  /** Whether the mail that tells a minor's guardian has gone; left out where there is none. */
+  guardian?: 'told' | 'waiting';
   review?: StoredReview;
   decided: readonly { variant: string; proposed: Move; decided: Move; at: string }[];
 }

@@ -5,6 +5,7 @@ import { isSamePlace } from '../limits/release';
 import type { DeskAthlete, DeskSession } from './desk-athlete';
 import type { DeskEntry } from './entry';
 import { ago, base, decisionsOf, moveWords, namesOf, openItems, shown } from './facts';
+import { guardianWords } from './guardian-words';
 
 /** So many rises make a trend. */
 const rises = 3;
@@ -49,7 +50,7 @@ export function painEntries(athlete: DeskAthlete, today: string): DeskEntry[] {
   const line = worst && `${capital(ago(session.on, today))}; ${morningWords(report, worst)}`;
   const common = {
     ...base(athlete, session.id),
-    evidence: [line, note].filter((words) => words !== undefined),
+    evidence: [line, note, guardianWords(athlete, session)].filter((words) => words !== undefined),
     ...(trend ? { trend } : {}),
     place: 'review' as const,
     safe: false,

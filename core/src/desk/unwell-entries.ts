@@ -4,6 +4,7 @@ import { hasToRest, type ReadinessToday, readinessWords, worstOf } from '../sess
 import type { DeskAthlete } from './desk-athlete';
 import type { DeskEntry } from './entry';
 import { ago, base, isDone } from './facts';
+import { guardianWords } from './guardian-words';
 
 /** What was told so many days ago is not asked about any more. */
 const newsDays = 3;
@@ -30,7 +31,10 @@ export function unwellEntries(athlete: DeskAthlete, today: string): DeskEntry[] 
       kind: 'unwell',
       key: `unwell ${session.id} ${headline}`,
       headline,
-      evidence: [`${capital(ago(session.on, today))}: ${readinessWords(session.readiness)}`],
+      evidence: [
+        `${capital(ago(session.on, today))}: ${readinessWords(session.readiness)}`,
+        guardianWords(athlete, session),
+      ].filter((words) => words !== undefined),
       proposal: 'Ask how it is. Nothing is made up later; after fever as many easy days as ill ones',
       rule: 'ill',
       decisions: [],

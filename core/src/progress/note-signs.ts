@@ -9,10 +9,10 @@ export function says(note: string, sign: RegExp): boolean {
 }
 
 /**
- * Signs that end the session, and what is said. From memory of what sports medicine teaches to coaches; the list is not complete, and whatever
+ * Signs that end the session, and what is said; some are the athlete's own to tell. From memory of what sports medicine teaches to coaches; the list is not complete, and whatever
  * frightens somebody ends the session too.
  */
-const redFlags: readonly { sign: RegExp; say: string }[] = [
+const redFlags: readonly { sign: RegExp; say: string; own?: true }[] = [
   {
     sign: /chest (pain|pressure|felt tight|tight)|pain in (my |the )?chest|short(ness)? of breath|breathless|could ?n[o']t breathe|palpitation|heart (raced|racing|skipp|flutter|uneven|irregular)|(racing|uneven|irregular) (heart|pulse)/,
     say: 'Session over. Emergency number if it lasts, spreads or comes with sweat or nausea; a doctor before any training.',
@@ -78,19 +78,24 @@ const redFlags: readonly { sign: RegExp; say: string }[] = [
   {
     sign: /(no|missed|without)[^.;]{0,10}periods?[^.;]{0,20}(three|3|four|4|five|5|six|6)? ?months?|periods? (stopped|gone|absent)/,
     say: 'A doctor before hard or impact work: low energy is ruled out first.',
+    own: true,
   },
   {
     sign: /hurt(ing)? myself|self[- ]harm|suicid|afraid (of|to) eat/,
     say: 'Talk to somebody today. The coach learns of it only if you say so or you are in danger.',
+    own: true,
   },
 ];
 
-/** The first red flag that a note holds, as what is said. */
-export function redFlagIn(note: string): string | undefined {
+const redFlagsIn = (note: string) =>
   // "No period" is no denial.
-  return redFlags.find(({ sign }) => (/periods/.test(sign.source) ? sign.test(note.toLowerCase()) : says(note, sign)))
-    ?.say;
-}
+  redFlags.filter(({ sign }) => (/periods/.test(sign.source) ? sign.test(note.toLowerCase()) : says(note, sign)));
+
+/** The first red flag that a note holds, as what is said. */
+export const redFlagIn = (note: string): string | undefined => redFlagsIn(note)[0]?.say;
+
+/** The first red flag that a note holds and that others may be told of: what is an athlete's own to tell is none. @example redFlagToTell('my periods stopped') // undefined */
+export const redFlagToTell = (note: string): string | undefined => redFlagsIn(note).find(({ own }) => !own)?.say;
 
 /** Signs that a note may hold beside those that end the session. */
 export const signs = {

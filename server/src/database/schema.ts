@@ -8,6 +8,7 @@ import type { Kit } from '@tropaeum/core/kit/kit';
 import type { Release } from '@tropaeum/core/limits/release';
 import type { Role } from '@tropaeum/core/people/permissions';
 import type { NextDose } from '@tropaeum/core/progress/decision-case';
+import type { NoticeKind } from '@tropaeum/core/progress/guardian-notice';
 import type { ProgressRules } from '@tropaeum/core/progress/progress-rules';
 import type { StoredReview } from '@tropaeum/core/review/stored-review';
 import type { EntryKind } from '@tropaeum/core/season/calendar/calendar';
@@ -465,6 +466,28 @@ export const sessionReports = pgTable('session_reports', {
   morning: jsonb('morning').$type<PainReport[]>(),
   morningAt: moment('morning_at'),
 });
+
+/** What a guardian of a minor is told of a session on the same day. */
+export const guardianNotices = pgTable(
+  'guardian_notices',
+  {
+    sessionId: sessionId(),
+    accountId: uuid('account_id')
+      .notNull()
+      .references(() => accounts.id, { onDelete: 'cascade' }),
+    organisationId: organisationId(),
+    kind: text('kind').$type<NoticeKind>().notNull(),
+    text: text('text').notNull(),
+    noticedAt: moment('noticed_at').notNull(),
+    /** When the mail went; null while it has not. */
+    sentAt: moment('sent_at'),
+  },
+  (t) => [
+    primaryKey({ columns: [t.sessionId, t.accountId, t.kind] }),
+    index('guardian_notices_waiting').on(t.noticedAt).where(sql`${t.sentAt} is null`),
+    index().on(t.accountId),
+  ],
+);
 
 /** What the coach decided on the proposal for an item. */
 export const decisions = pgTable(

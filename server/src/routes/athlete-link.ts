@@ -6,6 +6,7 @@ import { databaseCode } from '../database/database';
 import { AuthLookup } from '../middleware/auth-lookup';
 import { HttpError, validationFailed } from '../middleware/http-error';
 import { validated } from '../middleware/validated';
+import { noticeGuardians } from '../store/guardian-notices';
 import { linkDays, renewLink, untilOfLink } from '../store/links';
 import { addMorning, addReadiness, addReport } from '../store/results';
 import { sessionById } from '../store/sessions';
@@ -24,6 +25,7 @@ const once = (logs: readonly LoggedSet[]): LoggedSet[] => [...new Map(logs.map((
 export function athleteLinkRoutes({ database, today, now, linkRate, publicUrl }: Services): Router {
   const router = new Router({ prefix: '/link/:token' });
   const door = new AuthLookup(database, linkRate, publicUrl);
+  const moment = () => ({ now: now().toISOString(), today: today() });
 
   router.get('/', async (ctx) => {
     const hash = await door.hashOf(ctx);
@@ -82,6 +84,7 @@ export function athleteLinkRoutes({ database, today, now, linkRate, publicUrl }:
         note: given.note ?? null,
         pain: given.pain as never,
       });
+      await noticeGuardians(tx, session, moment());
     });
     ctx.status = 204;
   });
@@ -94,6 +97,7 @@ export function athleteLinkRoutes({ database, today, now, linkRate, publicUrl }:
       if (session?.athleteId !== athlete_id || session.status === 'draft')
         throw new HttpError(404, 'There is no such session.');
       await addReadiness(tx, { sessionId, organisationId: organisation_id, content: told as ReadinessToday, toldAt });
+      await noticeGuardians(tx, session, moment());
     });
     ctx.status = 204;
   });
@@ -106,6 +110,7 @@ export function athleteLinkRoutes({ database, today, now, linkRate, publicUrl }:
       const isOwn = session?.athleteId === athlete_id;
       if (!isOwn || !(await addMorning(tx, session.id, given.pain as never, now().toISOString())))
         throw new HttpError(404, 'There is no finished session to answer for.');
+      await noticeGuardians(tx, session, moment());
     });
     ctx.status = 204;
   });

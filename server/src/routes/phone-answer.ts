@@ -13,6 +13,7 @@ import { HttpError } from '../middleware/http-error';
 import { unitsOf } from '../store/accounts';
 import { athleteById, type FullAthlete, restrictionOf } from '../store/athletes';
 import { lacksConsent } from '../store/consents';
+import { hasGuardianToTell } from '../store/guardian-notices';
 import { keepWays } from '../store/other-ways';
 import { type LogRow, logsOf, morningToAsk, readinessOf, reportsOf } from '../store/results';
 import { type SquadSeason, seasonOfAthlete } from '../store/seasons';
@@ -129,6 +130,7 @@ export async function phoneAnswer(tx: Transaction, athleteId: string, today: str
     athlete: { id: athleteId, name, heightCm, massKg, sex },
     tests: athlete?.battery ?? [],
     linkUntil: linkUntil ?? null,
+    guardianTold: athlete !== undefined && (await hasGuardianToTell(tx, athlete, today)),
     today,
     ...(await unitsOf(tx)),
     ...(withheld ? { withheld } : {}),

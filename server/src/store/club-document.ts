@@ -26,6 +26,7 @@ export const clubTables = [
   'set_logs',
   'session_reports',
   'session_readiness',
+  'guardian_notices',
   'decisions',
   'desk_marks',
   'own_seasons',

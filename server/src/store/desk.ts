@@ -11,13 +11,18 @@ import type { Transaction } from '../database/database';
 import { athleteLinks, decisions, deskMarks, releaseRequests } from '../database/schema';
 import { allAthletes, restrictionOf } from './athletes';
 import { grouped } from './grouped';
+import { toldOf } from './guardian-notices';
 import { basisOf, chainsOf, decidable, type Line, lookBack, reviewsOf, sessionLines, type Wanted } from './reviews';
 import { seasonsOfAthletes } from './seasons';
 
 /** How far ahead the desk looks, days. */
 const lookAhead = 21;
 
-function deskSession(line: Line, review: StoredReview | undefined, decided: DeskSession['decided']): DeskSession {
+function deskSession(
+  line: Line,
+  known: { review: StoredReview | undefined; guardian: DeskSession['guardian']; decided: DeskSession['decided'] },
+): DeskSession {
+  const { review, guardian, decided } = known;
   const { id, on, status, plannedEffort, writtenFor, effort, minutes, pain, note, morning, readiness, resultsAt } =
     line;
   const cameAt = resultsAt ?? `${on}T00:00:00Z`;
@@ -28,8 +33,21 @@ function deskSession(line: Line, review: StoredReview | undefined, decided: Desk
       : {}),
     ...(status === 'done' ? {} : { writtenFor }),
     ...(readiness ? { readiness } : {}),
+    ...(guardian ? { guardian } : {}),
     ...(review ? { review } : {}),
   };
+}
+
+/** Whether guardians have been told of some sessions: of all that there was, or something waits. */
+async function guardiansTold(tx: Transaction, lines: readonly Line[]): Promise<Map<string, 'told' | 'waiting'>> {
+  const all = grouped(
+    await toldOf(
+      tx,
+      lines.map(({ id }) => id),
+    ),
+    ({ sessionId }) => sessionId,
+  );
+  return new Map([...all].map(([id, rows]) => [id, rows.every(({ sentAt }) => sentAt) ? 'told' : 'waiting']));
 }
 
 /** Everybody as the desk knows them, with what the rules say of their latest sessions. */
@@ -71,6 +89,7 @@ export async function deskAthletes(
     ),
   );
   const reviews = await reviewsOf(tx, organisationId, wanted, rules);
+  const told = await guardiansTold(tx, recent);
   const seasons = await seasonsOfAthletes(tx, athletes, today);
   const asked = grouped(
     await tx
@@ -97,13 +116,12 @@ export async function deskAthletes(
     return {
       ...{ id, name, minor: isMinor(born, today, consentAge) },
       sessions: (all.get(id) ?? []).map((line) =>
-        deskSession(
-          line,
-          reviews.get(line.id),
-          (decided.get(line.id) ?? []).map(({ variant, at, ...row }) => ({
+        deskSession(line, {
+          ...{ review: reviews.get(line.id), guardian: told.get(line.id) },
+          decided: (decided.get(line.id) ?? []).map(({ variant, at, ...row }) => ({
             ...{ variant, at, proposed: row.proposed as Move, decided: row.decided as Move },
           })),
-        ),
+        }),
       ),
       restrictions: athlete.restrictions.map(restrictionOf),
       byPhysio: athlete.restrictions.filter(({ physioId }) => physioId !== null).map(restrictionOf),

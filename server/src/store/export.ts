@@ -5,6 +5,7 @@ import {
   athletes,
   consents,
   decisions,
+  guardianNotices,
   messages,
   ownSeasons,
   pushSubscriptions,
@@ -42,6 +43,7 @@ export async function everythingOf(tx: Transaction, athleteId: string) {
     sets: await tx.select().from(setLogs).where(inArray(setLogs.sessionId, ids)).orderBy(asc(setLogs.doneAt)),
     reports: await tx.select().from(sessionReports).where(inArray(sessionReports.sessionId, ids)),
     readiness: await tx.select().from(sessionReadiness).where(inArray(sessionReadiness.sessionId, ids)),
+    guardianNotices: await tx.select().from(guardianNotices).where(inArray(guardianNotices.sessionId, ids)),
     decisions: await tx.select().from(decisions).where(inArray(decisions.sessionId, ids)),
     messages: await tx
       .select({ body: messages.body, createdAt: messages.createdAt, deliveredAt: messages.deliveredAt })

@@ -38,7 +38,7 @@ export function AthletePage({ token }: { token: string }) {
           (answer.withheld || !session ? (
             <div className="px-5 pt-16 pb-24">
               <Notices link={link} />
-              {link.morning && <Morning asked={link.morning} onAnswer={(pain) => void link.answerMorning(pain)} />}
+              <Morning link={link} />
               <p className="head mt-8 text-2xl">
                 {answer.withheld ? `Not today’s session, ${first}.` : `Nothing for today, ${first}.`}
               </p>

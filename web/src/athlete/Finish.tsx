@@ -3,6 +3,7 @@ import { redFlagIn } from '@tropaeum/core/progress/note-signs';
 import { useState } from 'react';
 import { type Pain, PainFields, Scale } from './PainFields';
 import { useWishes } from './player/manner';
+import { ToldAtHome } from './ToldAtHome';
 import type { SessionDay } from './use-day';
 
 const effortWords = [
@@ -23,6 +24,8 @@ interface FinishProps {
   day: SessionDay;
   /** What the note begins with. */
   begun: string;
+  /** A guardian is told of pain above 5 and of red flags. */
+  guardianTold: boolean | undefined;
   onBack: () => void;
   onDone: () => void;
 }
@@ -45,7 +48,7 @@ function minutesOf({ sets }: SessionDay): number {
 }
 
 /** Effort, pain, a word to the coach: thirty seconds, then done. */
-export function Finish({ day, begun, onBack, onDone }: FinishProps) {
+export function Finish({ day, begun, guardianTold, onBack, onDone }: FinishProps) {
   const { theme } = useWishes();
   const [effort, setEffort] = useState<number>();
   const [pain, setPain] = useState<Pain[]>(worstOf(day.pains));
@@ -87,6 +90,7 @@ export function Finish({ day, begun, onBack, onDone }: FinishProps) {
           {warning}
         </p>
       )}
+      <ToldAtHome guardianTold={guardianTold} during={pain} note={note} />
       <details className="mt-5">
         <summary className="label cursor-pointer text-[0.85rem]">What you did, with notes on exercises</summary>
         {items.map((item) => {

@@ -7,8 +7,15 @@ const whenWords: Record<RedFlag['when'], string> = {
   days: 'Have it looked at within days',
 };
 
+interface RedFlagsProps {
+  /** A guardian is told as well. */
+  guardianTold: boolean | undefined;
+  onEnd: (note: string) => void;
+  onBack: () => void;
+}
+
 /** Signs that end the session: what was seen is touched once, what to do stands there large. */
-export function RedFlags({ onEnd, onBack }: { onEnd: (note: string) => void; onBack: () => void }) {
+export function RedFlags({ guardianTold, onEnd, onBack }: RedFlagsProps) {
   const [chosen, setChosen] = useState<RedFlag>();
   if (chosen)
     return (
@@ -18,7 +25,7 @@ export function RedFlags({ onEnd, onBack }: { onEnd: (note: string) => void; onB
         <p className="mt-4 text-2xl leading-snug">{chosen.say}</p>
         <p className="mt-6 text-lg text-quiet">
           {chosen.told
-            ? 'Your coach is told that the session ended, and why.'
+            ? `Your coach ${guardianTold ? 'and your guardian are' : 'is'} told that the session ended, and why.`
             : 'Your coach is told only that it ended.'}
         </p>
         <button

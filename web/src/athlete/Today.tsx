@@ -80,6 +80,7 @@ export function Today({ link, session, size, first, onFull }: TodayProps) {
   if (place === 'wrong')
     return (
       <RedFlags
+        guardianTold={link.answer?.guardianTold}
         onBack={() => setPlace('home')}
         onEnd={(note) => {
           setBegun(note);
@@ -100,7 +101,15 @@ export function Today({ link, session, size, first, onFull }: TodayProps) {
       </Suspense>
     );
   if (place === 'finish' || place === 'floor')
-    return <Finish day={day} begun={begun} onBack={() => setPlace('home')} onDone={() => setPlace('home')} />;
+    return (
+      <Finish
+        day={day}
+        begun={begun}
+        guardianTold={link.answer?.guardianTold}
+        onBack={() => setPlace('home')}
+        onDone={() => setPlace('home')}
+      />
+    );
 
   const rests = !day.started && day.readiness !== undefined && hasToRest(day.readiness);
   const label = session.label === '-' ? undefined : session.label;
@@ -131,7 +140,7 @@ export function Today({ link, session, size, first, onFull }: TodayProps) {
         {!day.reported && <Equipment session={session} />}
       </header>
       <Notices link={link} />
-      {link.morning && <Morning asked={link.morning} onAnswer={(pain) => void link.answerMorning(pain)} />}
+      <Morning link={link} />
       {!day.reported && !day.started && <ReadinessCard day={day} />}
       {asksAdult && <AdultAsked day={day} />}
       {plan.limits && <Limits limits={plan.limits} />}

@@ -55,6 +55,8 @@ export interface LinkAnswer {
   tests?: TestResult[];
   /** Until when the link opens; null for who is signed in. */
   linkUntil?: string | null;
+  /** Whether a guardian is mailed what a minor tells of pain and red flags; a copy of before has none. */
+  guardianTold?: boolean;
   logs: Omit<LoggedSet, 'note' | 'doneAt'>[];
   readiness?: ReadinessToday | null;
   reported: boolean;

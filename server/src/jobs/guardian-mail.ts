@@ -1,0 +1,40 @@
+import { databaseCode } from '../database/database';
+import type { Services } from '../routes/context';
+import { guardianMail } from '../session-message';
+import { letNoticeGo, takeNotice, waitingNotices } from '../store/guardian-notices';
+import { repeatedly } from './repeating';
+
+const everyMs = 60_000;
+
+type Needs = Pick<Services, 'database' | 'mail' | 'now' | 'publicUrl' | 'log'>;
+
+/** Tells guardians what they are to be told, now and every minute. */
+export function tellGuardiansRepeatedly(services: Needs): () => void {
+  let isRunning = false;
+  return repeatedly(() => {
+    if (isRunning) return;
+    isRunning = true;
+    tellGuardians(services)
+      .catch((error: unknown) => services.log.warn({ code: databaseCode(error) }, 'guardians were not told'))
+      .finally(() => {
+        isRunning = false;
+      });
+  }, everyMs);
+}
+
+/** Mails what waits, club by club; how many mails went. One that is refused waits for the next minute. */
+export async function tellGuardians({ database, mail, now, publicUrl, log }: Needs): Promise<number> {
+  let sent = 0;
+  for (const club of await database.clubs())
+    for (const one of await database.asOrganisation(club, (tx) => waitingNotices(tx, now()))) {
+      if (!(await database.asOrganisation(club, (tx) => takeNotice(tx, one, now().toISOString())))) continue;
+      try {
+        await mail.send(club, { to: one.email, ...guardianMail({ ...one, publicUrl }) });
+        sent += 1;
+      } catch {
+        log.warn({ session: one.sessionId }, 'a guardian was not told; it is tried again');
+        await database.asOrganisation(club, (tx) => letNoticeGo(tx, one));
+      }
+    }
+  return sent;
+}

@@ -1,0 +1,106 @@
+import { isMinor } from '@tropaeum/core/people/consent';
+import { guardianNotices as noticesFrom } from '@tropaeum/core/progress/guardian-notice';
+import { and, eq, gte, inArray, isNull } from 'drizzle-orm';
+import type { Transaction } from '../database/database';
+import { accountAthletes, accounts, athletes, guardianNotices, sessions } from '../database/schema';
+import { consentAgeOf } from './consents';
+import { readinessOf, reportsOf } from './results';
+
+/** A notice that has not gone after so long is out of date, ms. */
+const waitMs = 2 * 86_400_000;
+
+/** Guardians who have a sign-in, of some athletes. */
+async function guardiansOf(tx: Transaction, athleteIds: readonly string[]) {
+  if (athleteIds.length === 0) return [];
+  return tx
+    .select({ athleteId: accountAthletes.athleteId, accountId: accounts.id })
+    .from(accountAthletes)
+    .innerJoin(accounts, and(eq(accounts.id, accountAthletes.accountId), eq(accounts.role, 'guardian')))
+    .where(inArray(accountAthletes.athleteId, [...athleteIds]));
+}
+
+/** Whether somebody at home is told of what an athlete reports: of minors, where a guardian has a sign-in. */
+export async function hasGuardianToTell(
+  tx: Transaction,
+  { id, born }: { id: string; born: string },
+  today: string,
+): Promise<boolean> {
+  if (!isMinor(born, today, await consentAgeOf(tx))) return false;
+  return (await guardiansOf(tx, [id])).length > 0;
+}
+
+/** Notes what the guardians of a minor are to be told of a session, each once. */
+export async function noticeGuardians(
+  tx: Transaction,
+  session: { id: string; athleteId: string; organisationId: string },
+  { now, today }: { now: string; today: string },
+): Promise<void> {
+  const [report] = await reportsOf(tx, [session.id]);
+  const [readiness] = await readinessOf(tx, [session.id]);
+  const notices = noticesFrom({
+    ...(readiness?.content.pain ? { before: readiness.content.pain } : {}),
+    ...(report ? { during: report.pain, morning: report.morning, note: report.note } : {}),
+  });
+  if (notices.length === 0) return;
+  const [athlete] = await tx.select({ born: athletes.born }).from(athletes).where(eq(athletes.id, session.athleteId));
+  if (!athlete || !isMinor(athlete.born, today, await consentAgeOf(tx))) return;
+  const rows = (await guardiansOf(tx, [session.athleteId])).flatMap(({ accountId }) =>
+    notices.map((notice) => ({
+      ...{ ...notice, accountId, sessionId: session.id },
+      ...{ organisationId: session.organisationId, noticedAt: now },
+    })),
+  );
+  if (rows.length > 0) await tx.insert(guardianNotices).values(rows).onConflictDoNothing();
+}
+
+/** Notices whose mail has not gone, but those that are out of date. */
+export const waitingNotices = (tx: Transaction, now: Date) =>
+  tx
+    .select({
+      ...{ sessionId: guardianNotices.sessionId, accountId: guardianNotices.accountId, kind: guardianNotices.kind },
+      ...{ text: guardianNotices.text, on: sessions.on, athlete: athletes.name },
+      ...{ guardian: accounts.name, email: accounts.email },
+    })
+    .from(guardianNotices)
+    .innerJoin(sessions, eq(sessions.id, guardianNotices.sessionId))
+    .innerJoin(athletes, eq(athletes.id, sessions.athleteId))
+    .innerJoin(accounts, eq(accounts.id, guardianNotices.accountId))
+    .where(
+      and(
+        isNull(guardianNotices.sentAt),
+        gte(guardianNotices.noticedAt, new Date(now.getTime() - waitMs).toISOString()),
+      ),
+    )
+    .orderBy(guardianNotices.noticedAt);
+
+type Notice = Pick<typeof guardianNotices.$inferSelect, 'sessionId' | 'accountId' | 'kind'>;
+
+/** Takes a notice to be sent, so that no other server sends it too; false where it is taken. */
+export async function takeNotice(tx: Transaction, one: Notice, at: string): Promise<boolean> {
+  const taken = await tx
+    .update(guardianNotices)
+    .set({ sentAt: at })
+    .where(and(rowOf(one), isNull(guardianNotices.sentAt)))
+    .returning({ kind: guardianNotices.kind });
+  return taken.length > 0;
+}
+
+/** Lets a notice go whose mail was refused: it is tried again. */
+export const letNoticeGo = (tx: Transaction, one: Notice) =>
+  tx.update(guardianNotices).set({ sentAt: null }).where(rowOf(one));
+
+const rowOf = ({ sessionId, accountId, kind }: Notice) =>
+  and(
+    eq(guardianNotices.sessionId, sessionId),
+    eq(guardianNotices.accountId, accountId),
+    eq(guardianNotices.kind, kind),
+  );
+
+/** When guardians were told of some sessions: the time of the mail, or that it waits. */
+export async function toldOf(tx: Transaction, sessionIds: readonly string[]) {
+  if (sessionIds.length === 0) return [];
+  return tx
+    .select({ sessionId: guardianNotices.sessionId, sentAt: guardianNotices.sentAt })
+    .from(guardianNotices)
+    .where(inArray(guardianNotices.sessionId, [...sessionIds]));
+}
