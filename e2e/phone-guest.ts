@@ -62,7 +62,7 @@ export interface Logged {
   skipped?: string;
 }
 
-/** What the server has of the session behind a link. */
-export async function arrived(phone: Page): Promise<Logged[]> {
-  return (await (await phone.request.get(`/api/link/${phone.url().split('/a/')[1]}`)).json()).logs;
+/** What the server has behind a link: the sets of the session, and the sessions that are over. */
+export async function arrived(phone: Page): Promise<{ logs: Logged[]; past: { minutes?: number }[] }> {
+  return (await phone.request.get(`/api/link/${phone.url().split('/a/')[1]}`)).json();
 }

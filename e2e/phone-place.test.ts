@@ -76,7 +76,7 @@ test('a phone that keeps nothing says so and what is done arrives; two of one ph
   await expect(phone.getByRole('alert')).toContainText('This browser keeps nothing here');
   await toFloor(phone);
   await doOneSet(phone, 1500);
-  await expect.poll(async () => (await arrived(phone)).length).toBe(1);
+  await expect.poll(async () => (await arrived(phone)).logs.length).toBe(1);
   await bare.close();
 
   const shared = await browser.newContext({ viewport: { width: 390, height: 844 } });

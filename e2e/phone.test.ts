@@ -117,10 +117,15 @@ for (const [width, height] of [
     await phone.getByRole('button', { name: 'End here' }).click();
     await phone.getByRole('radio', { name: 'How hard 6' }).click();
     await expect(phone.getByText('left knee', { exact: true }).first()).toBeVisible();
+    const minutes = phone.getByLabel('Minutes, breaks and all');
+    await minutes.fill('a few');
+    await expect(phone.getByRole('button', { name: 'Finish' })).toBeDisabled();
+    await minutes.fill('23');
     await phone.getByRole('button', { name: 'Finish' }).click();
     await expect(phone.getByText('Your coach has everything')).toBeVisible();
 
-    const logs = await arrived(phone);
+    const { logs, past } = await arrived(phone);
+    expect(past[0]).toMatchObject({ minutes: 23 });
     expect(logs.map(nameOf).sort()).toEqual([
       ...['defensive-slide#1#both', 'defensive-slide#2#both', 'march-on-the-spot#1#both', 'push-up#1#both'],
       ...['push-up#2#both', 'side-plank#1#left', 'split-squat#1#left', 'split-squat#1#right'],

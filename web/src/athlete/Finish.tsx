@@ -40,26 +40,36 @@ function worstOf(pains: SessionDay['pains']): Pain[] {
   return [...worst.values()];
 }
 
+const maxMinutes = 600;
+
 /** Minutes from the first to the last set, one more for getting up. */
 function minutesOf({ sets }: SessionDay): number {
   const times = sets.filter(({ skipped }) => !skipped).map((s) => Date.parse(s.doneAt));
   if (times.length === 0) return 0;
-  return Math.min(600, Math.round((Math.max(...times) - Math.min(...times)) / 60_000) + 1);
+  return Math.min(maxMinutes, Math.round((Math.max(...times) - Math.min(...times)) / 60_000) + 1);
+}
+
+/** What was typed as minutes; nothing where it is no time that a session takes. */
+function minutesTyped(text: string): number | undefined {
+  const minutes = Number(text);
+  return text.trim() !== '' && Number.isInteger(minutes) && minutes >= 0 && minutes <= maxMinutes ? minutes : undefined;
 }
 
 /** Effort, pain, a word to the coach: thirty seconds, then done. */
 export function Finish({ day, begun, guardianTold, onBack, onDone }: FinishProps) {
   const { theme } = useWishes();
   const [effort, setEffort] = useState<number>();
+  const [minutes, setMinutes] = useState(() => String(minutesOf(day)));
   const [pain, setPain] = useState<Pain[]>(worstOf(day.pains));
   const [note, setNote] = useState(begun);
   const warning = redFlagIn(note);
   const items = day.session.plan.blocks.flatMap((block) => block.items);
   const send = async () => {
-    if (effort === undefined) return;
+    const spent = minutesTyped(minutes);
+    if (effort === undefined || spent === undefined) return;
     await day.report({
       effort,
-      minutes: minutesOf(day),
+      minutes: spent,
       pain,
       ...(note.trim() ? { note: note.trim().slice(0, 1000) } : {}),
       finishedAt: new Date().toISOString(),
@@ -73,6 +83,22 @@ export function Finish({ day, begun, guardianTold, onBack, onDone }: FinishProps
         How hard was the whole session?{effort === undefined ? '' : ` ${effortWords[effort]}`}
       </p>
       <Scale label="How hard" value={effort} onValue={setEffort} />
+      <label className="label mt-6 block text-[0.85rem]" htmlFor="minutes">
+        Minutes, breaks and all
+      </label>
+      <input
+        id="minutes"
+        className="field mt-2 h-12 w-24 text-lg"
+        inputMode="numeric"
+        value={minutes}
+        aria-invalid={minutesTyped(minutes) === undefined}
+        onChange={(e) => setMinutes(e.target.value)}
+      />
+      {minutesTyped(minutes) === undefined && (
+        <p role="alert" className="mt-1 text-oxide">
+          Whole minutes, 0 to {maxMinutes}
+        </p>
+      )}
       <p className="label mt-6 text-[0.85rem]">Pain anywhere?</p>
       <PainFields pain={pain} onPain={setPain} />
       <label className="label mt-6 block text-[0.85rem]" htmlFor="note">
@@ -123,7 +149,7 @@ export function Finish({ day, begun, guardianTold, onBack, onDone }: FinishProps
         </button>
         <button
           type="button"
-          disabled={effort === undefined}
+          disabled={effort === undefined || minutesTyped(minutes) === undefined}
           className="head h-14 bg-bronze text-xl text-paper disabled:opacity-40"
           onClick={() => void send()}
         >
