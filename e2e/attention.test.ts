@@ -81,6 +81,7 @@ test('by keyboard: accepted, undone, decided otherwise, put off, written to', as
   await words.fill('Call me tonight?');
   await page.keyboard.press('Enter');
   await expect(page.getByText('Sent to Sunna Berg.')).toBeVisible();
+  await expect(words).toHaveCount(0);
   await page.keyboard.press('g');
   await page.keyboard.press('m');
   await expect(page.getByText('Call me tonight?')).toBeVisible();

@@ -7,10 +7,11 @@ import {
   DialogBackdrop,
   DialogPanel,
 } from '@headlessui/react';
-import { useDeferredValue, useMemo, useState } from 'react';
+import { useCallback, useDeferredValue, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { Squads } from '../api/types';
 import { useLibrary } from '../library/use-library';
+import { enterTyped } from '../ui/enter-typed';
 import { toggleTheme } from '../ui/theme';
 import { athleteItems, exerciseItem, matching, type PaletteItem, placeItems } from './palette-items';
 import type { Place } from './places';
@@ -42,21 +43,25 @@ export function CommandPalette({ squads, places, signOut, onClose }: CommandPale
     }),
     [squads, places, signOut],
   );
-  const groups = useMemo(() => {
-    const exercises = wanted.trim() ? library.search.find(wanted) : [];
-    const all: [string, PaletteItem[]][] = [
-      ['Athletes', matching(known.athletes, wanted).slice(0, shown.athletes)],
-      ['Places and actions', matching(known.places, wanted).slice(0, shown.places)],
-      [
-        'Exercises',
-        exercises.slice(0, shown.exercises).flatMap((id) => {
-          const found = library.byId.get(id);
-          return found ? [exerciseItem(found)] : [];
-        }),
-      ],
-    ];
-    return all.filter(([, items]) => items.length > 0);
-  }, [known, library, wanted]);
+  const find = useCallback(
+    (name: string) => {
+      const exercises = name.trim() ? library.search.find(name) : [];
+      const all: [string, PaletteItem[]][] = [
+        ['Athletes', matching(known.athletes, name).slice(0, shown.athletes)],
+        ['Places and actions', matching(known.places, name).slice(0, shown.places)],
+        [
+          'Exercises',
+          exercises.slice(0, shown.exercises).flatMap((id) => {
+            const found = library.byId.get(id);
+            return found ? [exerciseItem(found)] : [];
+          }),
+        ],
+      ];
+      return all.filter(([, items]) => items.length > 0);
+    },
+    [known, library],
+  );
+  const groups = useMemo(() => find(wanted), [find, wanted]);
   const choose = (item: PaletteItem | null) => {
     if (!item) return;
     onClose();
@@ -76,6 +81,7 @@ export function CommandPalette({ squads, places, signOut, onClose }: CommandPale
               className="w-full border-b border-edge bg-lit px-4 py-3 text-[1.05rem] outline-none"
               value={typed}
               onChange={(event) => setTyped(event.target.value)}
+              onKeyDown={enterTyped(wanted !== typed, () => find(typed)[0]?.[1][0], choose)}
               onKeyDownCapture={(event) => {
                 // The list is always open: Escape means all of it.
                 if (event.key === 'Escape') onClose();

@@ -1,8 +1,9 @@
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/react';
 import { catalogueOf } from '@tropaeum/core/exercise/catalogue/catalogue';
 import { LibrarySearch } from '@tropaeum/core/exercise/catalogue/search';
-import { memo, useDeferredValue, useMemo, useRef, useState } from 'react';
+import { memo, useCallback, useDeferredValue, useMemo, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
+import { enterTyped } from '../../ui/enter-typed';
 import { Figure } from '../../ui/Figure';
 import { useSession } from '../state/store';
 
@@ -37,7 +38,8 @@ export function NameField({ label, placeholder, hotkey, onName }: NameFieldProps
   const catalogue = catalogueOf(brief.own);
   const search = useMemo(() => new LibrarySearch(catalogue.all), [catalogue]);
   const typed = useDeferredValue(text.trim());
-  const found = useMemo(() => (typed ? search.find(typed).slice(0, maxFound) : []), [search, typed]);
+  const find = useCallback((name: string) => (name ? search.find(name).slice(0, maxFound) : []), [search]);
+  const found = useMemo(() => find(typed), [find, typed]);
   const choose = (id: string | null) => {
     if (!id) return;
     setText('');
@@ -53,6 +55,7 @@ export function NameField({ label, placeholder, hotkey, onName }: NameFieldProps
         displayValue={() => text}
         value={text}
         onChange={(e) => setText(e.target.value)}
+        onKeyDown={enterTyped(typed !== text.trim(), () => find(text.trim())[0], choose)}
       />
       <ComboboxOptions
         anchor="top start"
