@@ -15,9 +15,36 @@ const athletesPage: Plugin = {
   },
 };
 
+/** Files of the athlete's page, from its own script on: what a phone keeps for days without a network, and no more. */
+const onPhones = new Set<string>();
+const athletesFiles: Plugin = {
+  name: 'athletes-files',
+  generateBundle(_, bundle) {
+    const take = (file: string) => {
+      if (onPhones.has(file)) return;
+      onPhones.add(file);
+      const found = bundle[file];
+      if (found?.type !== 'chunk') return;
+      const { importedCss = [], importedAssets = [] } = found.viteMetadata ?? {};
+      for (const next of [...found.imports, ...found.dynamicImports, ...importedCss, ...importedAssets]) take(next);
+    };
+    const page = Object.values(bundle).find(
+      (one) => one.type === 'chunk' && one.isEntry && one.facadeModuleId?.endsWith('/phone.html'),
+    );
+    if (!page) this.error('the page of athletes is not among what was built');
+    take(page.fileName);
+  },
+};
+/** Whether a built file goes onto phones: the page, its scripts, letters of Latin alphabets, icons and sounds. */
+const isForPhones = (file: string): boolean =>
+  /\.(js|css)$/.test(file)
+    ? onPhones.has(file)
+    : file !== 'index.html' && !/(cyrillic|greek|vietnamese).*woff2$/.test(file);
+
 export default defineConfig({
   plugins: [
     athletesPage,
+    athletesFiles,
     react(),
     tailwindcss(),
     VitePWA({
@@ -42,8 +69,7 @@ export default defineConfig({
       },
       injectManifest: {
         globPatterns: ['**/*.{html,js,css,woff2,svg,wav,png}'],
-        globIgnores: ['**/compose.worker-*', '**/*.wasm'],
-        maximumFileSizeToCacheInBytes: 4_000_000,
+        manifestTransforms: [async (entries) => ({ manifest: entries.filter(({ url }) => isForPhones(url)) })],
       },
     }),
   ],

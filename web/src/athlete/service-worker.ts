@@ -9,10 +9,9 @@ self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim(
 cleanupOutdatedCaches();
 precacheAndRoute(self.__WB_MANIFEST);
 
-// Two pages: the athlete's, which is light, and the desk's.
+// The athlete's page opens without a network; the desk's always comes from the server.
 const athletes = /^\/a(\/|$)/;
 registerRoute(new NavigationRoute(createHandlerBoundToURL('/phone.html'), { allowlist: [athletes] }));
-registerRoute(new NavigationRoute(createHandlerBoundToURL('/index.html'), { denylist: [/^\/api\//, athletes] }));
 
 /** A reminder: one at a time, with no word of health on a locked screen. */
 self.addEventListener('push', (event) => {
