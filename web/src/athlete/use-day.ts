@@ -48,7 +48,7 @@ const itemsOf = ({ plan }: PhoneSession): PlanItem[] => plan.blocks.flatMap(({ i
 
 /** What the phone knows of a session, and what it keeps of it at once, network or not. */
 export function useDay(link: LinkSession, session: PhoneSession): SessionDay | undefined {
-  const { token, answer, sendNow } = link;
+  const { token, answer, countWaiting, sendNow } = link;
   const { id } = session;
   const [sets, setSets] = useState<StoredSet[]>();
   const [day, setDay] = useState(none);
@@ -79,6 +79,8 @@ export function useDay(link: LinkSession, session: PhoneSession): SessionDay | u
 
   const keep = async (write: () => Promise<unknown>) => {
     await kept(write);
+    // Said to wait before it is said to be there: nobody reads that the coach has what has not gone.
+    await countWaiting();
     await reread();
     void sendNow();
   };

@@ -22,7 +22,9 @@ export interface LinkSession {
   refused: { count: number; words: string[] };
   /** The words of a link that opens nothing any more, where this page was opened with it. */
   closed: string | undefined;
-  /** Something was kept on this phone: it is sent, and the counts are read anew. */
+  /** Something was kept on this phone: it waits from now on. */
+  countWaiting: () => Promise<void>;
+  /** What waits is sent, and the counts are read anew. */
   sendNow: () => Promise<void>;
   /** The morning that is asked about, until it has been answered on this phone. */
   morning: LinkAnswer['morning'];
@@ -105,13 +107,14 @@ export function useLink(token: string): LinkSession {
     void load();
   }, [token, take]);
 
+  const countWaiting = useCallback(async () => setWaiting(await pendingOf(token)), [token]);
   const sendNow = useCallback(async () => {
-    setWaiting(await pendingOf(token));
+    await countWaiting();
     const { closed: words } = await sendPending(token);
     if (words) setClosed(words);
-    setWaiting(await pendingOf(token));
+    await countWaiting();
     if (sessionId) setRefused(await refusedOf(sessionId));
-  }, [token, sessionId]);
+  }, [token, sessionId, countWaiting]);
 
   useEffect(() => {
     const send = () => void sendNow();
@@ -125,7 +128,7 @@ export function useLink(token: string): LinkSession {
   }, [sendNow]);
 
   return {
-    ...{ token, answer, session, problem, waiting, refused, closed, sendNow },
+    ...{ token, answer, session, problem, waiting, refused, closed, countWaiting, sendNow },
     morning: answer?.morning?.sessionId === answered ? null : answer?.morning,
     async answerMorning(pain) {
       const asked = answer?.morning?.sessionId;
