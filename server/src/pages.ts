@@ -6,6 +6,8 @@ import send from 'koa-send';
 const workerPolicy = "default-src 'none'; script-src 'self' 'wasm-unsafe-eval'; connect-src 'self'";
 /** The athlete's page is one of its own, and light. */
 const athletes = /^\/a(\/|$)/;
+/** A link that was given out: what stands behind it is asked for beside the scripts, not after them. */
+const athletesLink = /^\/a\/([\w-]{20,100})$/;
 const oneYear = 365 * 86_400_000;
 
 /** Serves the built interface: files with a hash in the name for ever, everything else as one of the two pages. */
@@ -18,6 +20,8 @@ export function servePages(folder: string): Middleware {
     if (!isFile) {
       await send(ctx, athletes.test(ctx.path) ? 'phone.html' : 'index.html', { root: folder, maxAge: 0 });
       ctx.set('cache-control', 'no-cache');
+      const token = athletesLink.exec(ctx.path)?.[1];
+      if (token) ctx.set('link', `</api/link/${token}>; rel=preload; as=fetch; crossorigin`);
       return;
     }
     await send(ctx, ctx.path, { root: folder, maxage: isAsset ? oneYear : 0, immutable: isAsset });

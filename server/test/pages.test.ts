@@ -50,6 +50,14 @@ describe('pages', () => {
     expect(answer.headers.get('cache-control')).toBe('no-cache');
   });
 
+  it('what stands behind a link is asked for beside the scripts', async () => {
+    const ahead = async (path: string) => (await fetch(url + path)).headers.get('link');
+    const token = 'a1-B2_c3d4e5f6g7h8i9j0k1';
+    expect(await ahead(`/a/${token}`)).toBe(`</api/link/${token}>; rel=preload; as=fetch; crossorigin`);
+    for (const path of ['/', '/a', '/a/short', `/a/${token}%22`, `/athletes/${token}`])
+      expect(await ahead(path)).toBeNull();
+  });
+
   it('hashed files are kept for ever, the service worker is not', async () => {
     expect((await fetch(`${url}/assets/main-abc123.js`)).headers.get('cache-control')).toContain('immutable');
     expect((await fetch(`${url}/sw.js`)).headers.get('cache-control')).toContain('max-age=0');

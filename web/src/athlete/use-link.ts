@@ -90,10 +90,12 @@ export function useLink(token: string): LinkSession {
       if (before) take(before.answer, before.cameOn);
       try {
         const fresh = await coming;
+        // What is read for the first time is shown before it is kept.
+        if (!before) take(fresh);
         await kept(() => phone.answers.put({ token, answer: fresh, cameOn: localDay() }));
         await takeUpOlderLinks(token, fresh);
         await takeOver(token, fresh);
-        take(fresh);
+        take({ ...fresh });
       } catch (error) {
         if (isLinkClosed(error)) setClosed(error.message);
         if (!before)

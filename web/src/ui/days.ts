@@ -1,52 +1,58 @@
-/** How dates are written: the way of a language, the weekday first. */
+/** How dates are written: the way of a language, the weekday first. Days of a calendar have no zone: they are shown as they are, wherever the reader is. */
+const forms = {
+  weekday: { weekday: 'short', timeZone: 'UTC' },
+  dayOfMonth: { day: 'numeric', month: 'short', timeZone: 'UTC' },
+  momentWeekday: { weekday: 'short' },
+  momentDay: { day: 'numeric', month: 'short' },
+  momentDate: { day: 'numeric', month: 'short', year: 'numeric' },
+  momentTime: { hour: '2-digit', minute: '2-digit' },
+} as const satisfies Record<string, Intl.DateTimeFormatOptions>;
+
+/** Each is made when it is first written with: on a phone they cost more than all else before the first words. */
 function writersFor(language: string) {
-  const formatter = (options: Intl.DateTimeFormatOptions) => new Intl.DateTimeFormat(language, options);
-  return {
-    // Days of a calendar have no zone: they are shown as they are, wherever the reader is.
-    weekday: formatter({ weekday: 'short', timeZone: 'UTC' }),
-    dayOfMonth: formatter({ day: 'numeric', month: 'short', timeZone: 'UTC' }),
-    momentWeekday: formatter({ weekday: 'short' }),
-    momentDay: formatter({ day: 'numeric', month: 'short' }),
-    momentDate: formatter({ day: 'numeric', month: 'short', year: 'numeric' }),
-    momentTime: formatter({ hour: '2-digit', minute: '2-digit' }),
-    ago: new Intl.RelativeTimeFormat(language, { numeric: 'auto' }),
+  const made = new Map<keyof typeof forms, Intl.DateTimeFormat>();
+  return (form: keyof typeof forms, moment: Date): string => {
+    const writer = made.get(form) ?? new Intl.DateTimeFormat(language, forms[form]);
+    made.set(form, writer);
+    return writer.format(moment);
   };
 }
 
 const ownLanguage = globalThis.navigator?.language ?? 'en-GB';
 let language = ownLanguage;
-let writers = writersFor(language);
+let write = writersFor(language);
 
 /** Writes dates in the way of a language from now on; left out, in that of the reader. */
 export function setDateLanguage(chosen: string | null | undefined): void {
   const wanted = chosen ?? ownLanguage;
   if (wanted === language) return;
-  writers = writersFor(wanted);
+  // What is no language throws here, and the one before stays.
+  Intl.getCanonicalLocales(wanted);
   language = wanted;
+  write = writersFor(wanted);
 }
 
 const dateOf = (day: string) => new Date(`${day.slice(0, 10)}T00:00:00Z`);
 
 /** A day with its weekday. @example dayName('2026-12-09') // 'Wed 9 Dec' where English is written as in Britain */
-export const dayName = (day: string): string => `${writers.weekday.format(dateOf(day))} ${dayMonth(day)}`;
+export const dayName = (day: string): string => `${write('weekday', dateOf(day))} ${dayMonth(day)}`;
 
 /** A day without its weekday. @example dayMonth('2026-12-09') // '9 Dec' */
-export const dayMonth = (day: string): string => writers.dayOfMonth.format(dateOf(day));
+export const dayMonth = (day: string): string => write('dayOfMonth', dateOf(day));
 
 /** The days of a week, Monday first. */
 export const weekdays = (): readonly string[] =>
-  Array.from({ length: 7 }, (_, d) => writers.weekday.format(new Date(Date.UTC(2024, 0, 1 + d))));
+  Array.from({ length: 7 }, (_, d) => write('weekday', new Date(Date.UTC(2024, 0, 1 + d))));
 
 /** A moment as a day, on the reader's clock. */
 export const dayOfMoment = (moment: string): string =>
-  `${writers.momentWeekday.format(new Date(moment))} ${writers.momentDay.format(new Date(moment))}`;
+  `${write('momentWeekday', new Date(moment))} ${write('momentDay', new Date(moment))}`;
 
 /** The same with its year and without its weekday. */
-export const dateOfMoment = (moment: string): string => writers.momentDate.format(new Date(moment));
+export const dateOfMoment = (moment: string): string => write('momentDate', new Date(moment));
 
 /** A moment as a day and a time, on the reader's clock. */
-export const dayAndTime = (moment: string): string =>
-  `${dayOfMoment(moment)} ${writers.momentTime.format(new Date(moment))}`;
+export const dayAndTime = (moment: string): string => `${dayOfMoment(moment)} ${write('momentTime', new Date(moment))}`;
 
 const spans = [
   ['day', 86_400],
@@ -58,7 +64,7 @@ const spans = [
 export function ageOf(moment: string): string {
   const seconds = (Date.now() - Date.parse(moment)) / 1000;
   const [unit, length] = spans.find(([, span]) => seconds >= span) ?? (['second', 1] as const);
-  return writers.ago.format(-Math.round(seconds / length), unit);
+  return new Intl.RelativeTimeFormat(language, { numeric: 'auto' }).format(-Math.round(seconds / length), unit);
 }
 
 /** In how many days something is, in words. */
