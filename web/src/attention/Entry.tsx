@@ -76,7 +76,7 @@ export function Entry({ entry, chosen, opened, today, onChoose, onOpen }: EntryP
         {entry.trend ? <Sparkline trend={entry.trend} /> : <span />}
         <div className="min-w-0 text-[0.9rem]">
           {entry.proposal.split('\n').map((line) => (
-            <p key={line} className="line-clamp-2" title={line}>
+            <p key={line} className={urgent ? undefined : 'line-clamp-2'} title={line}>
               {line}
             </p>
           ))}
