@@ -1,7 +1,7 @@
 import { databaseCode } from '../database/database';
 import type { Services } from '../routes/context';
 import { guardianMail } from '../session-message';
-import { letNoticeGo, takeNotice, waitingNotices } from '../store/guardian-notices';
+import { holdNotice, noticeSent, waitingNotices } from '../store/guardian-notices';
 import { repeatedly } from './repeating';
 
 const everyMs = 60_000;
@@ -22,19 +22,20 @@ export function tellGuardiansRepeatedly(services: Needs): () => void {
   }, everyMs);
 }
 
-/** Mails what waits, club by club; how many mails went. One that is refused waits for the next minute. */
+/** Mails what waits, club by club; how many mails went. One that is refused, or was under way when a server fell, waits for the next minute. */
 export async function tellGuardians({ database, mail, now, publicUrl, log }: Needs): Promise<number> {
   let sent = 0;
   for (const club of await database.clubs())
-    for (const one of await database.asOrganisation(club, (tx) => waitingNotices(tx, now()))) {
-      if (!(await database.asOrganisation(club, (tx) => takeNotice(tx, one, now().toISOString())))) continue;
+    for (const one of await database.asOrganisation(club, (tx) => waitingNotices(tx, now())))
       try {
-        await mail.send(club, { to: one.email, ...guardianMail({ ...one, publicUrl }) });
-        sent += 1;
+        await database.asOrganisation(club, async (tx) => {
+          if (!(await holdNotice(tx, one))) return;
+          await mail.send(club, { to: one.email, ...guardianMail({ ...one, publicUrl }) });
+          await noticeSent(tx, one, now().toISOString());
+          sent += 1;
+        });
       } catch {
         log.warn({ session: one.sessionId }, 'a guardian was not told; it is tried again');
-        await database.asOrganisation(club, (tx) => letNoticeGo(tx, one));
       }
-    }
   return sent;
 }

@@ -75,19 +75,19 @@ export const waitingNotices = (tx: Transaction, now: Date) =>
 
 type Notice = Pick<typeof guardianNotices.$inferSelect, 'sessionId' | 'accountId' | 'kind'>;
 
-/** Takes a notice to be sent, so that no other server sends it too; false where it is taken. */
-export async function takeNotice(tx: Transaction, one: Notice, at: string): Promise<boolean> {
-  const taken = await tx
-    .update(guardianNotices)
-    .set({ sentAt: at })
+/** Holds a notice that waits, so that no other server sends it meanwhile; false where it is held or has gone. */
+export async function holdNotice(tx: Transaction, one: Notice): Promise<boolean> {
+  const held = await tx
+    .select({ kind: guardianNotices.kind })
+    .from(guardianNotices)
     .where(and(rowOf(one), isNull(guardianNotices.sentAt)))
-    .returning({ kind: guardianNotices.kind });
-  return taken.length > 0;
+    .for('update', { skipLocked: true });
+  return held.length > 0;
 }
 
-/** Lets a notice go whose mail was refused: it is tried again. */
-export const letNoticeGo = (tx: Transaction, one: Notice) =>
-  tx.update(guardianNotices).set({ sentAt: null }).where(rowOf(one));
+/** Notes when the mail of a notice went. */
+export const noticeSent = (tx: Transaction, one: Notice, sentAt: string) =>
+  tx.update(guardianNotices).set({ sentAt }).where(rowOf(one));
 
 const rowOf = ({ sessionId, accountId, kind }: Notice) =>
   and(
