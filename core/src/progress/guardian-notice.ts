@@ -15,11 +15,16 @@ export interface GuardianNotice {
 
 /** What an athlete has told of one session, as far as it has come. */
 export interface ToldOfSession {
-  /** Pain before anything was done, at its worst while training, and the morning after. */
-  before?: readonly PainReport[];
-  during?: readonly PainReport[];
-  morning?: readonly PainReport[] | null;
-  note?: string | null;
+  /** Before anything was done. */
+  readiness?: { pain?: readonly PainReport[] | undefined } | undefined;
+  /** Pain at its worst while training, and the morning after. */
+  report?:
+    | {
+        pain: readonly PainReport[];
+        morning?: readonly PainReport[] | null | undefined;
+        note?: string | null | undefined;
+      }
+    | undefined;
 }
 
 const scored = (pain: readonly PainReport[]): string =>
@@ -39,16 +44,17 @@ function redFlagWords(note: string): string | undefined {
  *
  * @param told what has come of the session so far; scores 0 to 10
  * @returns one notice of a kind, the most urgent first; none where nothing has to be told
- * @example guardianNotices({ during: [{ region: 'knee', side: 'left', score: 7 }] }).map(({ kind }) => kind) // ['pain']
+ * @example guardianNotices({ report: { pain: [{ region: 'knee', side: 'left', score: 7 }] } }).map(({ kind }) => kind) // ['pain']
  */
-export function guardianNotices({ before = [], during = [], morning, note }: ToldOfSession): GuardianNotice[] {
+export function guardianNotices({ readiness, report }: ToldOfSession): GuardianNotice[] {
+  const note = report?.note;
   const notices: GuardianNotice[] = [];
   const flag = note ? redFlagWords(note) : undefined;
   if (flag) notices.push({ kind: 'red-flag', text: flag });
   else if (note && says(note, signs.limp))
     notices.push({ kind: 'limp', text: 'A limp. No running, no jumping, and a doctor within days; with fever today.' });
   const above = (pain: readonly PainReport[], limit: number) => pain.filter(({ score }) => score > limit);
-  const [atRest, worst] = [above(before, painLimits.stop), above(during, painLimits.stop)];
+  const [atRest, worst] = [above(readiness?.pain ?? [], painLimits.stop), above(report?.pain ?? [], painLimits.stop)];
   if (atRest.length > 0)
     notices.push({ kind: 'pain', text: `${scored(atRest)} before training. No session; a clinician looks first.` });
   else if (worst.length > 0)
@@ -56,7 +62,7 @@ export function guardianNotices({ before = [], during = [], morning, note }: Tol
       kind: 'pain',
       text: `${scored(worst)} while training. Nothing that loads it until somebody who knows has looked; a doctor if it hurts at rest or at night.`,
     });
-  const stays = above(morning ?? [], painLimits.safe);
+  const stays = above(report?.morning ?? [], painLimits.safe);
   if (stays.length > 0)
     notices.push({
       kind: 'morning',

@@ -37,10 +37,7 @@ export async function noticeGuardians(
 ): Promise<void> {
   const [report] = await reportsOf(tx, [session.id]);
   const [readiness] = await readinessOf(tx, [session.id]);
-  const notices = noticesFrom({
-    ...(readiness?.content.pain ? { before: readiness.content.pain } : {}),
-    ...(report ? { during: report.pain, morning: report.morning, note: report.note } : {}),
-  });
+  const notices = noticesFrom({ report, readiness: readiness?.content });
   if (notices.length === 0) return;
   const [athlete] = await tx.select({ born: athletes.born }).from(athletes).where(eq(athletes.id, session.athleteId));
   if (!athlete || !isMinor(athlete.born, today, await consentAgeOf(tx))) return;

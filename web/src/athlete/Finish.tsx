@@ -116,7 +116,7 @@ export function Finish({ day, begun, guardianTold, onBack, onDone }: FinishProps
           {warning}
         </p>
       )}
-      <ToldAtHome guardianTold={guardianTold} during={pain} note={note} />
+      <ToldAtHome guardianTold={guardianTold} report={{ pain, note }} />
       <details className="mt-5">
         <summary className="label cursor-pointer text-[0.85rem]">What you did, with notes on exercises</summary>
         {items.map((item) => {

@@ -32,7 +32,7 @@ function Asked({ asked, guardianTold, onAnswer }: AskedProps) {
         <b>Since {dayName(asked.on)}: how was the next morning?</b>
       </p>
       {open && <PainFields pain={pain} onPain={setPain} />}
-      {open && <ToldAtHome guardianTold={guardianTold} morning={pain} />}
+      {open && <ToldAtHome guardianTold={guardianTold} report={{ pain: [], morning: pain }} />}
       <div className="mt-3 grid grid-cols-2 gap-2">
         <button type="button" className="h-12 bg-lit text-lg" onClick={() => onAnswer([])}>
           No pain, not stiff
