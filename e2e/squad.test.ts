@@ -74,14 +74,26 @@ test('a session is kept when its day is left at once', async ({ page }) => {
   await page.locator('body').click({ position: { x: 640, y: 780 } });
   await page.keyboard.press('c');
   await expect(page.locator('[data-row]').first()).toBeVisible({ timeout: 120_000 });
-  // The search goes on until the day is left: what stands there is read in the very moment of leaving.
+  // The search goes on until the day is left: what stood there last is what is kept.
   const names = await page.getByLabel('Day').evaluate((day: HTMLInputElement) => {
-    const rows = [...document.querySelectorAll('[data-row] [data-name]')];
-    const shown = rows.map((row) => (row.firstChild?.textContent ?? '').trim());
-    Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')?.set?.call(day, '2026-12-20');
-    day.dispatchEvent(new Event('input', { bubbles: true }));
-    day.dispatchEvent(new Event('change', { bubbles: true }));
-    return shown;
+    const left = '2026-12-19';
+    const shown = () =>
+      [...document.querySelectorAll(`main[data-day="${left}"] [data-row] [data-name]`)].map((row) =>
+        (row.firstChild?.textContent ?? '').trim(),
+      );
+    let last = shown();
+    return new Promise<string[]>((resolve) => {
+      new MutationObserver((_, observer) => {
+        const now = shown();
+        if (now.length > 0) last = now;
+        if (document.querySelector(`main[data-day="${left}"]`)) return;
+        observer.disconnect();
+        resolve(last);
+      }).observe(document.body, { subtree: true, childList: true, characterData: true, attributes: true });
+      Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')?.set?.call(day, '2026-12-20');
+      day.dispatchEvent(new Event('input', { bubbles: true }));
+      day.dispatchEvent(new Event('change', { bubbles: true }));
+    });
   });
   await expect(page.locator('main[data-day="2026-12-20"]').getByText('No session on')).toBeVisible();
   await page.getByLabel('Day').fill('2026-12-19');
