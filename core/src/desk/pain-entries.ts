@@ -1,6 +1,6 @@
 import type { PainReport } from '../athlete/athlete';
 import { painLimits } from '../athlete/pain-limits';
-import { capital, partWords } from '../common/text';
+import { capital, partWords, scoreWords } from '../common/text';
 import { isSamePlace } from '../limits/release';
 import type { DeskAthlete, DeskSession } from './desk-athlete';
 import type { DeskEntry } from './entry';
@@ -85,7 +85,7 @@ export function painEntries(athlete: DeskAthlete, today: string): DeskEntry[] {
         ...common,
         kind: rising ? 'pain-rising' : 'pain',
         key: `pain ${session.id} ${worst.score} ${report.morning ? 'answered' : ''}`,
-        headline: `${capital(partWords(worst))} ${worst.score} of 10${rising ? ', rising' : ''}`,
+        headline: `${scoreWords(worst)}${rising ? ', rising' : ''}`,
         proposal: [
           items.length > 0 ? moveWords(items) : 'Nothing in that session loads it: look at what else is planned',
           ...(unanswered ? ['ask how the morning was'] : []),

@@ -1,4 +1,4 @@
-import { capital, partWords } from '../common/text';
+import { capital, scoreWords } from '../common/text';
 import { daysBetween } from '../date/days';
 import { hasToRest, type ReadinessToday, readinessWords, worstOf } from '../session/player/readiness-today';
 import type { DeskAthlete } from './desk-athlete';
@@ -13,8 +13,7 @@ function headlineOf(told: ReadinessToday): string | undefined {
   const { ill } = told;
   if (ill === 'ill') return 'Ill: told to rest';
   const worst = worstOf(told);
-  if (worst && hasToRest(told))
-    return `${capital(partWords(worst))} ${worst.score} of 10 before training: told to rest`;
+  if (worst && hasToRest(told)) return `${scoreWords(worst)} before training: told to rest`;
   return ill === 'cold' ? 'A cold: half of it, nothing hard' : undefined;
 }
 

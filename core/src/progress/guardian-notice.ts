@@ -1,6 +1,6 @@
 import type { PainReport } from '../athlete/athlete';
 import { painLimits } from '../athlete/pain-limits';
-import { capital, partWords } from '../common/text';
+import { scoreWords } from '../common/text';
 import { redFlagToTell, says, signs } from './note-signs';
 import { redFlagList } from './red-flag-list';
 
@@ -27,8 +27,7 @@ export interface ToldOfSession {
     | undefined;
 }
 
-const scored = (pain: readonly PainReport[]): string =>
-  pain.map((one) => `${capital(partWords(one))} ${one.score} of 10`).join(', ');
+const scored = (pain: readonly PainReport[]): string => pain.map(scoreWords).join(', ');
 
 /** What the note says that ends a session, in the words that the athlete saw; nothing of what is the athlete's own to tell. */
 function redFlagWords(note: string): string | undefined {

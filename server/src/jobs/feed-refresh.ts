@@ -49,7 +49,5 @@ export function refreshFeeds(services: Services): () => void {
     const due = await database.dueFeeds(new Date(now().getTime() - dueAfterMs).toISOString());
     for (const { organisation_id, feed_id } of due) await refreshFeed(services, organisation_id, feed_id);
   };
-  return repeatedly(() => {
-    look().catch((error: unknown) => log.error({ code: databaseCode(error) }, 'feeds were not read'));
-  }, lookEveryMs);
+  return repeatedly(look, lookEveryMs, (error) => log.error({ code: databaseCode(error) }, 'feeds were not read'));
 }

@@ -9,18 +9,12 @@ const everyMs = 60_000;
 type Needs = Pick<Services, 'database' | 'mail' | 'now' | 'publicUrl' | 'log'>;
 
 /** Tells guardians what they are to be told, now and every minute. */
-export function tellGuardiansRepeatedly(services: Needs): () => void {
-  let isRunning = false;
-  return repeatedly(() => {
-    if (isRunning) return;
-    isRunning = true;
-    tellGuardians(services)
-      .catch((error: unknown) => services.log.warn({ code: databaseCode(error) }, 'guardians were not told'))
-      .finally(() => {
-        isRunning = false;
-      });
-  }, everyMs);
-}
+export const tellGuardiansRepeatedly = (services: Needs): (() => void) =>
+  repeatedly(
+    () => tellGuardians(services),
+    everyMs,
+    (error) => services.log.warn({ code: databaseCode(error) }, 'guardians were not told'),
+  );
 
 /** Mails what waits, club by club; how many mails went. One that is refused, or was under way when a server fell, waits for the next minute. */
 export async function tellGuardians({ database, mail, now, publicUrl, log }: Needs): Promise<number> {

@@ -10,15 +10,13 @@ const everyMs = 60 * 60_000;
 /** Takes away expired sign-ins, links, calendars and counted tries, and what each club keeps no longer, now and every hour. */
 export function purgeRepeatedly(services: Services): () => void {
   const { database, log } = services;
-  return repeatedly(() => {
-    database
-      .purge()
-      .then(async (gone) => gone + (await retainAll(services)))
-      .then(
-        (gone) => log.info({ gone }, 'expired rows taken away'),
-        (error: unknown) => log.warn({ code: databaseCode(error) }, 'expired rows were not taken away'),
-      );
-  }, everyMs);
+  const purge = async () => {
+    const gone = (await database.purge()) + (await retainAll(services));
+    log.info({ gone }, 'expired rows taken away');
+  };
+  return repeatedly(purge, everyMs, (error) =>
+    log.warn({ code: databaseCode(error) }, 'expired rows were not taken away'),
+  );
 }
 
 /** What clubs keep no longer goes, club by club; how many rows. */

@@ -24,18 +24,12 @@ const aheadDays = 7;
 type Needs = Pick<Services, 'database' | 'push' | 'now' | 'today'>;
 
 /** Sends reminders that have fallen due, now and every minute. */
-export function remindRepeatedly(services: Services): () => void {
-  let isRunning = false;
-  return repeatedly(() => {
-    if (isRunning) return;
-    isRunning = true;
-    remindAll(services)
-      .catch((error: unknown) => services.log.warn({ code: databaseCode(error) }, 'reminders were not sent'))
-      .finally(() => {
-        isRunning = false;
-      });
-  }, everyMs);
-}
+export const remindRepeatedly = (services: Services): (() => void) =>
+  repeatedly(
+    () => remindAll(services),
+    everyMs,
+    (error) => services.log.warn({ code: databaseCode(error) }, 'reminders were not sent'),
+  );
 
 /** Reminders of every club that are due; how many were delivered. */
 export async function remindAll(services: Needs): Promise<number> {

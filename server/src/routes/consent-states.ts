@@ -2,7 +2,7 @@ import { ageOn } from '@tropaeum/core/date/days';
 import { isMinor } from '@tropaeum/core/people/consent';
 import type { Transaction } from '../database/database';
 import { HttpError } from '../middleware/http-error';
-import { askedFor, familyOf } from '../store/care';
+import { askedFor, guardiansOf } from '../store/care';
 import { allPending, consentAgeOf, lacksConsent, standingConsents } from '../store/consents';
 
 /** Where consent stands: nobody was asked, somebody was, a guardian is here and has not decided, it was given. */
@@ -21,7 +21,7 @@ export async function consentStates(tx: Transaction, athletes: readonly { id: st
 async function statesOf(tx: Transaction, ids: readonly string[]): Promise<Map<string, ConsentState>> {
   if (ids.length === 0) return new Map();
   const given = new Set((await standingConsents(tx, ids)).map((one) => one.athleteId));
-  const guardians = new Set((await familyOf(tx, ids)).flatMap((p) => (p.role === 'guardian' ? [p.athleteId] : [])));
+  const guardians = new Set((await guardiansOf(tx, ids)).map(({ athleteId }) => athleteId));
   const asked = new Set((await askedFor(tx)).flatMap((p) => (p.role === 'guardian' ? [p.athleteId] : [])));
   return new Map(
     ids.map((id) => [id, given.has(id) ? 'given' : guardians.has(id) ? 'undecided' : asked.has(id) ? 'asked' : 'open']),

@@ -13,6 +13,7 @@ import { athletesOf, reportsSince } from '../store/care';
 import {
   consentAgeOf,
   giveConsent,
+  isMinorHere,
   pendingById,
   reduceToName,
   standingConsents,
@@ -37,7 +38,7 @@ export function familyRoutes({ database, today }: Services): Router {
     if (!(await athletesOf(tx, person.accountId)).includes(id)) throw notFound('athlete');
     const athlete = await athleteById(tx, id);
     // Who has come of age decides alone.
-    if (athlete && person.role === 'guardian' && !isMinor(athlete.born, today(), await consentAgeOf(tx)))
+    if (athlete && person.role === 'guardian' && !(await isMinorHere(tx, athlete.born, today())))
       throw notFound('athlete');
     const pending = athlete ? undefined : await pendingById(tx, id);
     if (!athlete && !pending) throw notFound('athlete');

@@ -60,6 +60,16 @@ export async function familyOf(tx: Transaction, athleteIds: readonly string[]) {
     .orderBy(asc(accounts.name));
 }
 
+/** Guardians who have a sign-in, of some athletes. */
+export async function guardiansOf(tx: Transaction, athleteIds: readonly string[]) {
+  if (athleteIds.length === 0) return [];
+  return tx
+    .select({ athleteId: accountAthletes.athleteId, accountId: accounts.id })
+    .from(accountAthletes)
+    .innerJoin(accounts, and(eq(accounts.id, accountAthletes.accountId), eq(accounts.role, 'guardian')))
+    .where(inArray(accountAthletes.athleteId, [...athleteIds]));
+}
+
 /** Invitations of guardians and athletes that nobody has taken up. */
 export async function askedFor(tx: Transaction): Promise<{ athleteId: string; email: string; role: Role | null }[]> {
   return tx

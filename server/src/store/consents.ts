@@ -34,13 +34,17 @@ export async function consentsOf(tx: Transaction, athleteId: string) {
   return tx.select().from(consents).where(eq(consents.athleteId, athleteId)).orderBy(desc(consents.givenAt));
 }
 
+/** Whether a guardian decides for somebody born on a day, in this club. */
+export const isMinorHere = async (tx: Transaction, born: string, today: string): Promise<boolean> =>
+  isMinor(born, today, await consentAgeOf(tx));
+
 /** Whether a minor is without the consent of a guardian on a day. */
 export async function lacksConsent(
   tx: Transaction,
   { id, born }: { id: string; born: string },
   today: string,
 ): Promise<boolean> {
-  if (!isMinor(born, today, await consentAgeOf(tx))) return false;
+  if (!(await isMinorHere(tx, born, today))) return false;
   return (await standingConsents(tx, [id])).length === 0;
 }
 

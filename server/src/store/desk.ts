@@ -11,7 +11,7 @@ import type { Transaction } from '../database/database';
 import { athleteLinks, decisions, deskMarks, releaseRequests } from '../database/schema';
 import { allAthletes, restrictionOf } from './athletes';
 import { grouped } from './grouped';
-import { toldOf } from './guardian-notices';
+import { guardiansTold } from './guardian-notices';
 import { basisOf, chainsOf, decidable, type Line, lookBack, reviewsOf, sessionLines, type Wanted } from './reviews';
 import { seasonsOfAthletes } from './seasons';
 
@@ -36,18 +36,6 @@ function deskSession(
     ...(guardian ? { guardian } : {}),
     ...(review ? { review } : {}),
   };
-}
-
-/** Whether guardians have been told of some sessions: of all that there was, or something waits. */
-async function guardiansTold(tx: Transaction, lines: readonly Line[]): Promise<Map<string, 'told' | 'waiting'>> {
-  const all = grouped(
-    await toldOf(
-      tx,
-      lines.map(({ id }) => id),
-    ),
-    ({ sessionId }) => sessionId,
-  );
-  return new Map([...all].map(([id, rows]) => [id, rows.every(({ sentAt }) => sentAt) ? 'told' : 'waiting']));
 }
 
 /** Everybody as the desk knows them, with what the rules say of their latest sessions. */
@@ -89,7 +77,10 @@ export async function deskAthletes(
     ),
   );
   const reviews = await reviewsOf(tx, organisationId, wanted, rules);
-  const told = await guardiansTold(tx, recent);
+  const told = await guardiansTold(
+    tx,
+    recent.map(({ id }) => id),
+  );
   const seasons = await seasonsOfAthletes(tx, athletes, today);
   const asked = grouped(
     await tx

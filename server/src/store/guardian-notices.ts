@@ -1,33 +1,27 @@
-import { isMinor } from '@tropaeum/core/people/consent';
 import { guardianNotices as noticesFrom } from '@tropaeum/core/progress/guardian-notice';
-import { and, eq, gte, inArray, isNull } from 'drizzle-orm';
+import { and, eq, gte, inArray, isNull, sql } from 'drizzle-orm';
 import type { Transaction } from '../database/database';
-import { accountAthletes, accounts, athletes, guardianNotices, sessions } from '../database/schema';
-import { consentAgeOf } from './consents';
+import { accounts, athletes, guardianNotices, sessions } from '../database/schema';
+import { guardiansOf } from './care';
+import { isMinorHere } from './consents';
 import { readinessOf, reportsOf } from './results';
 
 /** A notice that has not gone after so long is out of date, ms. */
 const waitMs = 2 * 86_400_000;
 
-/** Guardians who have a sign-in, of some athletes. */
-async function guardiansOf(tx: Transaction, athleteIds: readonly string[]) {
-  if (athleteIds.length === 0) return [];
-  return tx
-    .select({ athleteId: accountAthletes.athleteId, accountId: accounts.id })
-    .from(accountAthletes)
-    .innerJoin(accounts, and(eq(accounts.id, accountAthletes.accountId), eq(accounts.role, 'guardian')))
-    .where(inArray(accountAthletes.athleteId, [...athleteIds]));
-}
-
-/** Whether somebody at home is told of what an athlete reports: of minors, where a guardian has a sign-in. */
-export async function hasGuardianToTell(
+/** Who is told of what an athlete reports: of minors, guardians with a sign-in. */
+async function guardiansToTell(
   tx: Transaction,
   { id, born }: { id: string; born: string },
   today: string,
-): Promise<boolean> {
-  if (!isMinor(born, today, await consentAgeOf(tx))) return false;
-  return (await guardiansOf(tx, [id])).length > 0;
+): Promise<string[]> {
+  if (!(await isMinorHere(tx, born, today))) return [];
+  return (await guardiansOf(tx, [id])).map(({ accountId }) => accountId);
 }
+
+/** Whether somebody at home is told of what an athlete reports. */
+export const hasGuardianToTell = async (...asked: Parameters<typeof guardiansToTell>): Promise<boolean> =>
+  (await guardiansToTell(...asked)).length > 0;
 
 /** Notes what the guardians of a minor are to be told of a session, each once. */
 export async function noticeGuardians(
@@ -39,9 +33,10 @@ export async function noticeGuardians(
   const [readiness] = await readinessOf(tx, [session.id]);
   const notices = noticesFrom({ report, readiness: readiness?.content });
   if (notices.length === 0) return;
-  const [athlete] = await tx.select({ born: athletes.born }).from(athletes).where(eq(athletes.id, session.athleteId));
-  if (!athlete || !isMinor(athlete.born, today, await consentAgeOf(tx))) return;
-  const rows = (await guardiansOf(tx, [session.athleteId])).flatMap(({ accountId }) =>
+  const ofSession = eq(athletes.id, session.athleteId);
+  const [athlete] = await tx.select({ id: athletes.id, born: athletes.born }).from(athletes).where(ofSession);
+  if (!athlete) return;
+  const rows = (await guardiansToTell(tx, athlete, today)).flatMap((accountId) =>
     notices.map((notice) => ({
       ...{ ...notice, accountId, sessionId: session.id },
       ...{ organisationId: session.organisationId, noticedAt: now },
@@ -93,11 +88,16 @@ const rowOf = ({ sessionId, accountId, kind }: Notice) =>
     eq(guardianNotices.kind, kind),
   );
 
-/** When guardians were told of some sessions: the time of the mail, or that it waits. */
-export async function toldOf(tx: Transaction, sessionIds: readonly string[]) {
-  if (sessionIds.length === 0) return [];
-  return tx
-    .select({ sessionId: guardianNotices.sessionId, sentAt: guardianNotices.sentAt })
+/** Of which sessions guardians have been told all that there was, and of which something waits. */
+export async function guardiansTold(
+  tx: Transaction,
+  sessionIds: readonly string[],
+): Promise<Map<string, 'told' | 'waiting'>> {
+  if (sessionIds.length === 0) return new Map();
+  const rows = await tx
+    .select({ id: guardianNotices.sessionId, told: sql<boolean>`bool_and(${guardianNotices.sentAt} is not null)` })
     .from(guardianNotices)
-    .where(inArray(guardianNotices.sessionId, [...sessionIds]));
+    .where(inArray(guardianNotices.sessionId, [...sessionIds]))
+    .groupBy(guardianNotices.sessionId);
+  return new Map(rows.map(({ id, told }) => [id, told ? 'told' : 'waiting']));
 }

@@ -1,3 +1,4 @@
+import { firstName } from '@tropaeum/core/common/text';
 import type { Plan } from '@tropaeum/core/session/plan/plan-types';
 import { and, asc, eq } from 'drizzle-orm';
 import type { Transaction } from '../database/database';
@@ -17,7 +18,6 @@ export async function plansOfSquad(
     .innerJoin(athletes, eq(athletes.id, sessions.athleteId))
     .where(and(eq(athletes.squadId, squadId), eq(sessions.on, on)))
     .orderBy(asc(athletes.name));
-  const first = (name: string) => name.split(' ')[0] ?? name;
-  const isAlone = (name: string) => rows.filter((row) => first(row.name) === first(name)).length === 1;
-  return rows.map(({ name, plan }) => ({ athlete: isAlone(name) ? first(name) : name, plan }));
+  const isAlone = (name: string) => rows.filter((row) => firstName(row.name) === firstName(name)).length === 1;
+  return rows.map(({ name, plan }) => ({ athlete: isAlone(name) ? firstName(name) : name, plan }));
 }

@@ -1,4 +1,5 @@
 import type { AthleteSize } from '@tropaeum/core/body/segments';
+import { firstName } from '@tropaeum/core/common/text';
 import { CalendarDays, Dumbbell, UserRound } from 'lucide-react';
 import { useState } from 'react';
 import { Quiet } from './AthleteParts';
@@ -27,7 +28,7 @@ export function AthletePage({ token }: { token: string }) {
   const { answer, session } = link;
   if (link.problem) return <Quiet title="This link did not open.">{link.problem}</Quiet>;
   if (!answer) return <Quiet title="Opening …" />;
-  const first = answer.athlete.name.split(' ')[0] ?? '';
+  const first = firstName(answer.athlete.name);
   const { heightCm, massKg, sex } = answer.athlete;
   const size: AthleteSize = { heightCm, massKg, ...(sex ? { sex } : {}) };
   const shown = full ? 'today' : tab;

@@ -62,10 +62,10 @@ export function Finish({ day, begun, guardianTold, onBack, onDone }: FinishProps
   const [minutes, setMinutes] = useState(() => String(minutesOf(day)));
   const [pain, setPain] = useState<Pain[]>(worstOf(day.pains));
   const [note, setNote] = useState(begun);
+  const spent = minutesTyped(minutes);
   const warning = redFlagIn(note);
   const items = day.session.plan.blocks.flatMap((block) => block.items);
   const send = async () => {
-    const spent = minutesTyped(minutes);
     if (effort === undefined || spent === undefined) return;
     await day.report({
       effort,
@@ -91,10 +91,10 @@ export function Finish({ day, begun, guardianTold, onBack, onDone }: FinishProps
         className="field mt-2 h-12 w-24 text-lg"
         inputMode="numeric"
         value={minutes}
-        aria-invalid={minutesTyped(minutes) === undefined}
+        aria-invalid={spent === undefined}
         onChange={(e) => setMinutes(e.target.value)}
       />
-      {minutesTyped(minutes) === undefined && (
+      {spent === undefined && (
         <p role="alert" className="mt-1 text-oxide">
           Whole minutes, 0 to {maxMinutes}
         </p>
@@ -149,7 +149,7 @@ export function Finish({ day, begun, guardianTold, onBack, onDone }: FinishProps
         </button>
         <button
           type="button"
-          disabled={effort === undefined || minutesTyped(minutes) === undefined}
+          disabled={effort === undefined || spent === undefined}
           className="head h-14 bg-bronze text-xl text-paper disabled:opacity-40"
           onClick={() => void send()}
         >

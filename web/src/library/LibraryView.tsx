@@ -1,3 +1,4 @@
+import { firstName } from '@tropaeum/core/common/text';
 import { blockKinds, joints, patterns } from '@tropaeum/core/exercise/model/vocabulary';
 import { askedOf } from '@tropaeum/core/sport/profile';
 import { Search } from 'lucide-react';
@@ -114,7 +115,7 @@ export function LibraryView() {
               checked={filters.can}
               onChange={(e) => set({ can: e.target.checked ? 'now' : '' })}
             />
-            Only what {listed.name.split(' ')[0]} can do today
+            Only what {firstName(listed.name)} can do today
           </label>
         )}
         <Choice

@@ -1,5 +1,6 @@
 import { capacityOf } from '@tropaeum/core/capacity/capacity-of';
 import { relativeLoads } from '@tropaeum/core/capacity/relative-load';
+import { firstName } from '@tropaeum/core/common/text';
 import { catalogueOf } from '@tropaeum/core/exercise/catalogue/catalogue';
 import type { Loading } from '@tropaeum/core/exercise/mechanics/loading';
 import { loadOptions } from '@tropaeum/core/kit/loads';
@@ -108,7 +109,7 @@ function OneVariant({ shown, takenIds }: { shown: Shown; takenIds: readonly stri
         <div className="flex gap-2">
           {listed && reasons.length === 0 && (
             <Link to={`/athletes/${listed.id}?day=${day}&add=${variant.id}`} className="key key-strong">
-              <ListPlus size={15} /> Add to {listed.name.split(' ')[0]}'s session
+              <ListPlus size={15} /> Add to {firstName(listed.name)}'s session
             </Link>
           )}
           {own ? (
@@ -124,7 +125,7 @@ function OneVariant({ shown, takenIds }: { shown: Shown; takenIds: readonly stri
       </div>
       {reasons.length > 0 && (
         <p className="mt-3 border-l-4 border-oxide bg-sheet px-3 py-1.5" role="note">
-          <b>Not for {listed?.name.split(' ')[0]} today.</b> {reasons.join(' ')}
+          <b>Not for {listed && firstName(listed.name)} today.</b> {reasons.join(' ')}
         </p>
       )}
       <div className="mt-4 grid gap-x-8 lg:grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)]">
@@ -171,15 +172,12 @@ function OneVariant({ shown, takenIds }: { shown: Shown; takenIds: readonly stri
           <Part title="Progressions" note="· % of max, hardest joint">
             <Progressions variant={variant} brief={brief} query={address.toString()} />
           </Part>
-          <Part
-            title="Similar exercises"
-            {...(listed ? { note: `· with ${listed.name.split(' ')[0]}'s equipment` } : {})}
-          >
+          <Part title="Similar exercises" {...(listed ? { note: `· with ${firstName(listed.name)}'s equipment` } : {})}>
             <SimilarExercises variantId={drawnAs} brief={known} loading={loading} query={address.toString()} />
           </Part>
           <Part
             title="Substitutes for equipment"
-            {...(listed ? { note: `· ${listed.name.split(' ')[0]} does not have` } : {})}
+            {...(listed ? { note: `· ${firstName(listed.name)} does not have` } : {})}
           >
             <Replacements variant={variant} brief={known} />
           </Part>
