@@ -50,28 +50,24 @@ test('a new link ends the old one; sets that wait on the phone go by the new one
   await phone.goto(second);
   await expect(phone.getByText(/[12] of \d+ sets done/)).toBeVisible({ timeout: 15_000 });
 
-  // One that is refused is told and holds nothing up.
-  let refusals = 0;
+  // One that is refused is told and holds nothing up, whatever goes together with it and however often it is sent.
+  let refused: string | undefined;
   await context.route('**/api/link/*/logs', (route) => {
-    refusals++;
-    return refusals === 1
-      ? route.fulfill({
-          status: 422,
-          json: {
-            error: {
-              message: 'Some fields are wrong.',
-              faults: [{ path: 'logs', message: '"x" is not in this session' }],
-            },
-          },
-        })
-      : route.continue();
+    const ids: string[] = route
+      .request()
+      .postDataJSON()
+      .logs.map(({ id }: { id: string }) => id);
+    refused ??= ids.at(-1);
+    const faults = [{ path: 'logs', message: '"x" is not in this session' }];
+    const refusal = { status: 422, json: { error: { message: 'Some fields are wrong.', faults } } };
+    return ids.includes(refused as string) ? route.fulfill(refusal) : route.continue();
   });
   await toFloor(phone);
   await doSet(phone);
-  await phone.waitForTimeout(800);
-  await context.unroute('**/api/link/*/logs');
+  await expect.poll(() => refused).toBeDefined();
   await phone.reload();
   await expect(phone.getByText(/entr(y was|ies were) not accepted. Tell your coach/)).toBeVisible();
+  await context.unroute('**/api/link/*/logs');
   await phone.getByText(/not accepted. Tell your coach/).click();
   await expect(phone.getByText('"x" is not in this session')).toBeVisible();
   await expect(phone.getByText(/saved on this phone/)).toHaveCount(0);
