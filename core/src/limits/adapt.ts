@@ -142,9 +142,14 @@ function capped(dose: Dose, holdAtMost: number | undefined): Dose {
   return { ...dose, work: { kind: 'hold', seconds: Math.min(dose.work.seconds, holdAtMost) } };
 }
 
+/** Weights that take both hands. */
+const bothHands: ReadonlySet<string> = new Set(['hands', 'chest', 'head']);
+
 function carriedOut(variant: Variant, change: CombinedChange): Variant | undefined {
   if (change.instead) return undefined;
-  if (change.load === 0 && variant.load?.required) return undefined;
+  const weight = variant.load?.source === 'weight' ? variant.load.place : undefined;
+  const emptyHands = change.handSupport && weight !== undefined && bothHands.has(weight);
+  if ((change.load === 0 || emptyHands) && variant.load?.required) return undefined;
   if (change.contacts !== undefined && contactsInSet(variant, variant.dose) > change.contacts) return undefined;
   let now: Variant | undefined = variant;
   if (change.slow) now = slowly(now);
@@ -155,7 +160,7 @@ function carriedOut(variant: Variant, change: CombinedChange): Variant | undefin
   const { load, ...bare } = now;
   const dose = capped(now.dose, change.holdAtMost);
   return {
-    ...(change.load === 0 ? bare : now),
+    ...(change.load === 0 || emptyHands ? bare : now),
     dose: change.onlySide ? { ...dose, perSide: false } : dose,
     adapted: {
       say: change.say,

@@ -33,7 +33,7 @@ export const movementGroups = {
     holds: (m: MovementFacts) => m.at('both-feet') && m.pattern('knee-dominant') && m.over('kneeLoaded', 95),
   },
   'one-leg': {
-    words: 'standing on one leg',
+    words: 'standing free on one leg',
     examples: ['single-leg-hinge', 'single-leg-squat', 'slow-step-down', 'single-leg-stand'],
     holds: (m: MovementFacts) => m.at('one-foot') && !m.lands && !m.fast,
   },

@@ -67,6 +67,7 @@ export interface CombinedChange {
   range: Readonly<Partial<Record<RangeJoint, number>>>;
   rangeShare: number;
   load: number;
+  handSupport: boolean;
   slow: boolean;
   hold?: { sets: number; seconds: number };
   holdAtMost?: number;
@@ -96,6 +97,7 @@ export function combined(changes: readonly Change[]): CombinedChange {
     range,
     rangeShare: least(changes.map((c) => c.rangeShare)) ?? 1,
     load: least(changes.map((c) => c.load)) ?? 1,
+    handSupport: changes.some((c) => c.handSupport),
     slow: changes.some((c) => c.slow),
     ...(holds.length
       ? { hold: { sets: Math.min(...holds.map((h) => h.sets)), seconds: Math.min(...holds.map((h) => h.seconds)) } }

@@ -207,6 +207,27 @@ describe('what is adapted', () => {
     expect(goblet?.dose.tempo?.lowering).toBeGreaterThanOrEqual(3);
   });
 
+  it('carries nothing in the hand that holds on: told so, the weight is gone', () => {
+    const supported = regions.flatMap((region) =>
+      (['unstated', 'tendon', 'joint-instability', 'post-operative-late'] as const).flatMap((cause) =>
+        library.flatMap((variant) => {
+          const limit = limitOf(variant, [standing(region, { cause })]);
+          const changed = adaptedTo(variant, limit);
+          return limit.changes.some(({ say }) => /hand on a support|hand support/i.test(say)) && changed
+            ? [{ of: `${variant.id}, ${region}`, change: combined(limit.changes), changed, variant }]
+            : [];
+        }),
+      ),
+    );
+    expect(supported.length).toBeGreaterThan(10);
+    expect(supported.some(({ variant }) => variant.load?.place === 'hands')).toBe(true);
+    for (const { of, change, changed } of supported) {
+      expect(change.handSupport, of).toBe(true);
+      const { source, place } = changed.load ?? {};
+      expect(source === 'weight' && ['hands', 'chest', 'head'].includes(place ?? ''), of).toBe(false);
+    }
+  });
+
   it('is the same object for the same limit, and the library stays as it was', () => {
     const squat = one('squat');
     expect(adaptedTo(squat, limitOf(squat, [standing('knee')]))).toBe(

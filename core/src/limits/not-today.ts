@@ -28,6 +28,6 @@ export function notToday(standing: Standing): string[] {
     const all = verdictsOf(group, standing);
     if (all.length === 0 || all.filter(isOut).length < outFrom * all.length) return [];
     const oneSided = group === 'one-leg' && standing.side !== 'both' && all.some((v) => v.kind === 'adapted');
-    return [oneSided ? `standing on the ${standing.side} leg` : movementGroups[group].words];
+    return [oneSided ? `standing free on the ${standing.side} leg` : movementGroups[group].words];
   });
 }

@@ -23,6 +23,8 @@ export interface Change {
   rangeShare?: number;
   /** So much of the usual load, 0 to 1; 0 is the body alone. */
   load?: number;
+  /** A hand holds on to something: nothing is carried in the hands. */
+  handSupport?: true;
   /** Slow instead of fast; three seconds down where it already is. */
   slow?: true;
   /** Held still at mid range instead of moved. */

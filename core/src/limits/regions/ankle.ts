@@ -115,7 +115,7 @@ export const ankle: RegionLimits = {
     out('The whole body on one ankle.', (m) => m.at('one-foot'), { oneSided: true }),
     changed(
       'The rear ankle and the front shin reach the end of their range.',
-      { say: 'Short stance, shallow, hand on a support.', rangeShare: 0.6 },
+      { say: 'Short stance, shallow, hand on a support.', rangeShare: 0.6, handSupport: true },
       (m) =>
         m.at('split') &&
         (m.pattern('knee-dominant', 'hip-dominant', 'knee-flexion', 'hip-abduction', 'hip-adduction', 'calf') ||

@@ -114,7 +114,12 @@ export const groin: RegionLimits = {
     ),
     changed(
       'Light through range is the second stage.',
-      { say: 'Hand support, light band, three seconds back; pain at most 2.', slow: true, load: 0.5 },
+      {
+        say: 'Hand support, light band, three seconds back; pain at most 2.',
+        slow: true,
+        load: 0.5,
+        handSupport: true,
+      },
       (m) => m.is('band-leg-pull-in'),
     ),
     out(

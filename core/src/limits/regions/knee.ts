@@ -138,12 +138,16 @@ export const knee: RegionLimits = {
     ),
     changed(
       'The step leads to work on one leg, in a small range.',
-      { say: 'Step of 10 cm, knee at or under 45°, hand on a support; pain at most 2.', range: { knee: 45 } },
+      {
+        say: 'Step of 10 cm, knee at or under 45°, hand on a support; pain at most 2.',
+        range: { knee: 45 },
+        handSupport: true,
+      },
       (m) => m.family('step-up', 'step-down', 'step-touch') && !m.over('kneeLoaded', 70) && !m.fast,
     ),
     changed(
       'A hold in a small range.',
-      { say: 'Knee at or under 45°, hand on a support.', range: { knee: 45 } },
+      { say: 'Knee at or under 45°, hand on a support.', range: { knee: 45 }, handSupport: true },
       (m) => m.at('split') && m.variant.dose.work.kind === 'hold' && m.pattern('knee-dominant'),
     ),
     out('Sideways bends load it across.', sideways),

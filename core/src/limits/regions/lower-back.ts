@@ -180,7 +180,7 @@ export const lowerBack: RegionLimits = {
     ),
     changed(
       'A long lever on the back.',
-      { say: 'No load, hand on a support.', load: 0 },
+      { say: 'No load, hand on a support.', load: 0, handSupport: true },
       (m) => m.pattern('hip-dominant') && m.at('one-foot', 'split'),
     ),
     changed(
