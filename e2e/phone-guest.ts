@@ -22,11 +22,17 @@ const draft = {
   ],
 };
 
-/** Somebody of the test's own with a session of rounds and pairs; the link, and how to take the guest away again. */
+/** Minutes long: one exercise that goes as far as one can, each side on its own. */
+export const reachingDraft = {
+  groups: [straight('mobilise', choice('half-kneeling-ankle-rock', dose(1, { kind: 'reps', reps: 3 }, true)))],
+};
+
+/** Somebody of the test's own with a session, of rounds and pairs where nothing else is asked for; the link, and how to take the guest away again. */
 export async function guestWithSession(
   page: Page,
   name: string,
-): Promise<{ link: string; leave: () => Promise<void> }> {
+  content: object = draft,
+): Promise<{ link: string; sessionId: string; leave: () => Promise<void> }> {
   const made = await page.request.post('/api/athletes', {
     data: {
       name,
@@ -39,12 +45,13 @@ export async function guestWithSession(
   const { brief } = await (await page.request.get(`/api/athletes/${id}`)).json();
   const kit = { ...brief.kit, room: { ...brief.kit.room, lengthM: 4, widthM: 3 } };
   const written = await page.request.post(`/api/athletes/${id}/sessions`, {
-    data: { brief: { ...brief, kit, sessionType: 'rounds' }, draft },
+    data: { brief: { ...brief, kit, sessionType: 'rounds' }, draft: content },
   });
   const session = await written.json();
   const sent = await (await page.request.post(`/api/sessions/${session.id}/send`)).json();
   return {
     link: new URL(sent.link).pathname,
+    sessionId: session.id,
     leave: async () => {
       await page.request.delete(`/api/athletes/${id}`);
     },

@@ -1,7 +1,7 @@
 import { expect, type Page, test } from '@playwright/test';
 import { arcMinutes, leastArcMinutes, sixInchPhone } from '../web/src/athlete/player/legibility';
 import { doOneSet, signIn, tapFloor, toFloor } from './desk';
-import { arrived, guestWithSession, type Logged } from './phone-guest';
+import { arrived, guestWithSession, type Logged, reachingDraft } from './phone-guest';
 
 const nameOf = (log: Logged) => `${log.insteadOf ?? log.variant}#${log.setNumber}#${log.side}`;
 const heading = (phone: Page) => phone.getByRole('heading', { level: 1 });
@@ -176,6 +176,46 @@ test('rounds with what happens inside, led by itself and by keys; spoken line by
   await tapFloor(phone);
   await expect(phone.locator('[data-round-part]')).toHaveText(/Work/);
   await expect.poll(heard).toMatch(/Go\. Work: shuffle, jump, brace/);
+  await guest.leave();
+  await context.close();
+});
+
+test('how far it went and which side was better are asked for at the end, and read by the coach', async ({
+  page,
+  browser,
+}) => {
+  await signIn(page);
+  const guest = await guestWithSession(page, 'Guest of reach', reachingDraft);
+  const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
+  const phone = await context.newPage();
+  // The words of the session come with the page: they stand before any script runs.
+  await context.route('**/assets/*.js', (route) => route.abort());
+  await phone.goto(guest.link);
+  await expect(phone.getByText('Half-kneeling ankle mobilisation')).toBeVisible();
+  await expect(phone.getByText('1 × 3 each side')).toBeVisible();
+  await context.unroute('**/assets/*.js');
+  await phone.reload();
+  await toFloor(phone);
+  await expect(phone.locator('#first')).toHaveCount(0);
+  await doOneSet(phone);
+  await doOneSet(phone);
+  const finish = phone.getByRole('button', { name: 'Finish', exact: true });
+  await expect(phone.getByRole('heading', { name: 'How was it?' })).toBeVisible();
+  await phone.getByRole('radio', { name: 'How hard 2' }).click();
+  await phone.getByRole('button', { name: 'Right', exact: true }).click();
+  const reach = phone.getByRole('group', { name: 'Knee to the wall, cm' });
+  await reach.getByLabel('left').fill('90');
+  await expect(reach.getByRole('alert')).toHaveText('Centimetres, 0 to 30');
+  await expect(finish).toBeDisabled();
+  await reach.getByLabel('left').fill('7,5');
+  await reach.getByLabel('right').fill('10');
+  await finish.click();
+  await expect(phone.getByText('Your coach has everything')).toBeVisible();
+
+  await page.goto(`/returned/${guest.sessionId}`);
+  await expect(page.getByText('The right side went better.')).toBeVisible();
+  await expect(page.getByText('Knee to the wall, left: 7.5 cm')).toBeVisible();
+  await expect(page.getByText('Knee to the wall, right: 10 cm')).toBeVisible();
   await guest.leave();
   await context.close();
 });

@@ -3,6 +3,7 @@ import Router from '@koa/router';
 import Koa from 'koa';
 import compress from 'koa-compress';
 import helmet from 'koa-helmet';
+import { firstWords } from './first-words';
 import {
   answerErrors,
   noted,
@@ -144,6 +145,6 @@ export function createApp(services: Services, webFolder?: string): Koa {
   app.use(soundInput);
   const api = apiRouter(services);
   app.use(api.routes());
-  if (webFolder) app.use(servePages(webFolder));
+  if (webFolder) app.use(servePages(webFolder, firstWords(services)));
   return app;
 }

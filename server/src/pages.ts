@@ -1,6 +1,8 @@
-import { basename } from 'node:path';
+import { readFile } from 'node:fs/promises';
+import { basename, join } from 'node:path';
 import type { Middleware } from 'koa';
 import send from 'koa-send';
+import type { FirstWords } from './first-words';
 
 /** The solver's worker compiles WebAssembly; no other page may. */
 const workerPolicy = "default-src 'none'; script-src 'self' 'wasm-unsafe-eval'; connect-src 'self'";
@@ -10,8 +12,11 @@ const athletes = /^\/a(\/|$)/;
 const athletesLink = /^\/a\/([\w-]{20,100})$/;
 const oneYear = 365 * 86_400_000;
 
+/** What stands where words of a session may stand; the build keeps it as it is. */
+const opening = '<p>Opening …</p>';
+
 /** Serves the built interface: files with a hash in the name for ever, everything else as one of the two pages. */
-export function servePages(folder: string): Middleware {
+export function servePages(folder: string, firstWords: FirstWords): Middleware {
   return async (ctx, next) => {
     if (ctx.method !== 'GET' && ctx.method !== 'HEAD') return next();
     if (ctx.path.startsWith('/api/')) return next();
@@ -21,7 +26,14 @@ export function servePages(folder: string): Middleware {
       await send(ctx, athletes.test(ctx.path) ? 'phone.html' : 'index.html', { root: folder, maxAge: 0 });
       ctx.set('cache-control', 'no-cache');
       const token = athletesLink.exec(ctx.path)?.[1];
-      if (token) ctx.set('link', `</api/link/${token}>; rel=preload; as=fetch; crossorigin`);
+      if (!token) return;
+      ctx.set('link', `</api/link/${token}>; rel=preload; as=fetch; crossorigin`);
+      const words = await firstWords(ctx, token);
+      if (words === undefined) return;
+      ctx.set('cache-control', 'no-store');
+      ctx.remove('last-modified');
+      ctx.body = (await readFile(join(folder, 'phone.html'), 'utf8')).replace(opening, () => words);
+      ctx.type = 'html';
       return;
     }
     await send(ctx, ctx.path, { root: folder, maxage: isAsset ? oneYear : 0, immutable: isAsset });

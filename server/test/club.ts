@@ -103,29 +103,33 @@ export async function runServer(
   {
     log = pino({ level: 'silent' }),
     onNotice,
+    webFolder,
     ...changes
-  }: Partial<Services> & { onNotice?: (words: string) => void } = {},
+  }: Partial<Services> & { onNotice?: (words: string) => void; webFolder?: string } = {},
 ): Promise<RunningServer> {
   const database = new Database(appUrl, onNotice ? { onNotice } : {});
   const now = () => new Date();
   const feeds = networkFeedReader({ waitMs: 700, allowed: ['127.0.0.1', 'localhost'] });
-  const app = createApp({
-    database,
-    messages: immediateMessageService(now),
-    mail: simulatedMail(now),
-    ...simulatedPush(database, now),
-    sensors: simulatedSensors(),
-    feeds,
-    log,
-    publicUrl: 'http://127.0.0.1:4180',
-    proxies: 0,
-    signUp: false,
-    linkRate: 100_000,
-    isStopping: () => false,
-    now,
-    today: () => today,
-    ...changes,
-  });
+  const app = createApp(
+    {
+      database,
+      messages: immediateMessageService(now),
+      mail: simulatedMail(now),
+      ...simulatedPush(database, now),
+      sensors: simulatedSensors(),
+      feeds,
+      log,
+      publicUrl: 'http://127.0.0.1:4180',
+      proxies: 0,
+      signUp: false,
+      linkRate: 100_000,
+      isStopping: () => false,
+      now,
+      today: () => today,
+      ...changes,
+    },
+    webFolder,
+  );
   const server: Server = createServer(app.callback());
   await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
   const { port } = server.address() as AddressInfo;

@@ -70,6 +70,16 @@ describe('what is done otherwise than planned', () => {
     for (const { proposal } of (await returned()).items) expect(proposal.move).not.toBe('up');
   });
 
+  it('which side went better is kept and told the coach, and can be taken back', async () => {
+    const report = { sessionId: session.id, effort: 4, minutes: 20, pain: [], finishedAt: '2026-12-09T18:30:00Z' };
+    const said = async (betterSide?: string) => (await phone('POST', '/report', { ...report, betterSide })).status;
+    expect(await said('left')).toBe(204);
+    expect((await returned()).report.betterSide).toBe('left');
+    expect(await said()).toBe(204);
+    expect((await returned()).report.betterSide).toBeNull();
+    expect(await said('upper')).toBe(422);
+  });
+
   it('put right by the phone, a set that was left out is one that was done', async () => {
     const set = logged({ variant: 'side-plank', side: 'right', amount: 0, skipped: 'too tired' });
     await send(set);
@@ -129,6 +139,7 @@ describe('what is the own', () => {
     const kept = [{ test: 'side-plank', side: 'left', value: 42, on: '2026-12-09' }];
     expect((await opened()).tests).toEqual(kept);
     expect((await coach.call('GET', `/athletes/${club.athleteId}`)).body.athlete.battery).toEqual(kept);
+    expect((await returned()).measured).toEqual(['Side plank, left: 42 s']);
     for (const [told, path] of [
       [{ value: 100_000 }, 'value'],
       [{ value: 30, side: undefined }, 'side'],

@@ -6,6 +6,10 @@ import type { PerformanceRecord, TestResult } from './performance-record';
 
 export type { Restriction } from '../limits/restriction';
 
+/** The side that went better in a session, or neither. */
+export const betterSides = ['left', 'right', 'same'] as const;
+export type BetterSide = (typeof betterSides)[number];
+
 export interface PainReport {
   region: Region;
   side?: 'left' | 'right' | 'both';

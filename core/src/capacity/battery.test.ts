@@ -2,10 +2,10 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { TestResult } from '../athlete/performance-record';
 import { variantById } from '../exercise/library/library';
-import { battery, type HomeTest, homeTest } from './battery';
+import { battery, type HomeTest, homeTest, reachesIn } from './battery';
 import { jumpHeightCm } from './jump';
 import { ResultError, readResult } from './result-text';
-import { minRealChange, sideIndex, trendOf } from './test-trend';
+import { measuredOn, minRealChange, sideIndex, trendOf } from './test-trend';
 import { trunkHolds, trunkRatios } from './trunk-ratios';
 
 const test = (id: string) => homeTest(id) as HomeTest;
@@ -21,6 +21,35 @@ describe('the battery', () => {
       expect(variantById(shows.variant)).toBeDefined();
       expect(shows.counts).toBe(unit);
     }
+  });
+});
+
+describe('what is reached in a session anyway', () => {
+  it('is a distance of an exercise that is known', () => {
+    for (const { reachedIn, unit, shows } of battery.filter(({ reachedIn: in_ }) => in_)) {
+      expect(unit).toBe('centimetres');
+      expect(shows).toBeUndefined();
+      for (const id of reachedIn ?? []) expect(variantById(id), id).toBeDefined();
+    }
+  });
+
+  it('is asked for where one of its exercises is done, once', () => {
+    const ids = (...variants: string[]) => reachesIn(variants).map(({ id }) => id);
+    expect(ids('push-up')).toEqual([]);
+    expect(ids('wheel-roll-out', 'push-up', 'half-kneeling-ankle-rock', 'towel-roll-out')).toEqual([
+      'knee-to-wall',
+      'roll-out-reach',
+    ]);
+  });
+
+  it('of the ankle differs by chance up to 1.7 cm, and by a side that is shorter than nine tenths', () => {
+    const results = (left: number, right: number): TestResult[] => [
+      { test: 'knee-to-wall', value: left, side: 'left', on: '2026-12-01' },
+      { test: 'knee-to-wall', value: right, side: 'right', on: '2026-12-01' },
+    ];
+    expect(minRealChange(test('knee-to-wall'), 10)).toBeCloseTo(1.66, 2);
+    expect(sideIndex('knee-to-wall', results(7, 10))).toMatchObject({ weaker: 'left', even: false, real: true });
+    expect(sideIndex('knee-to-wall', results(9, 10))).toMatchObject({ even: true, real: false });
   });
 });
 
@@ -165,4 +194,24 @@ describe('trunk ratios, McGill (values from memory)', () => {
     for (const missing of all) expect(trunkHolds(all.filter((r) => r !== missing))).toBeUndefined();
     expect(() => trunkRatios({ front: 1, back: 0, left: 1, right: 1 })).toThrow(RangeError);
   });
+});
+
+it('what was measured on a day is told beside the time before, and nothing of other days', () => {
+  const knee = (value: number, on: string, side: 'left' | 'right'): TestResult => ({
+    ...{ test: 'knee-to-wall', value, on, side },
+  });
+  const results = [
+    knee(7, '2026-11-02', 'left'),
+    knee(10, '2026-12-01', 'left'),
+    knee(10.5, '2026-11-02', 'right'),
+    knee(11, '2026-12-01', 'right'),
+    knee(20, '2026-12-05', 'right'),
+    { test: 'push-up', value: 30, on: '2026-12-01' },
+  ];
+  expect(measuredOn('2026-12-01', results)).toEqual([
+    'Knee to the wall, left: 10 cm after 7, a real gain',
+    'Knee to the wall, right: 11 cm after 10.5, within measurement error',
+    'Push-ups to form failure: 30 reps',
+  ]);
+  expect(measuredOn('2026-12-02', results)).toEqual([]);
 });

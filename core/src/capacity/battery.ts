@@ -9,6 +9,7 @@ export const testIds = [
   'trunk-front-hold',
   'trunk-back-hold',
   'single-leg-balance',
+  'knee-to-wall',
   'countermovement-jump',
   'roll-out-reach',
 ] as const;
@@ -33,6 +34,8 @@ export interface HomeTest {
   typicalError: readonly [absolute: number, share: number];
   /** The exercise it shows the capacity of, where it goes on to failure. */
   shows?: { variant: string; counts: 'repetitions' | 'seconds'; toFailure: boolean };
+  /** Exercises that go this far anyway: what was reached is asked for at the end of a session that holds one. */
+  reachedIn?: readonly string[];
   source: string;
 }
 
@@ -52,6 +55,23 @@ export const battery: readonly HomeTest[] = [
     range: [0, 60],
     typicalError: [4, 0.25],
     source: 'Springer 2007 (values from memory); error common practice',
+  },
+  {
+    id: 'knee-to-wall',
+    name: 'Knee to the wall',
+    unit: 'centimetres',
+    sides: 'single',
+    steps: [
+      'Barefoot facing a wall, one foot in front, its toes pointing at the wall.',
+      'Bend the knee straight over the toes until it touches the wall, the heel on the floor.',
+      'Move the foot back until the knee only just touches. Measure from the big toe to the wall.',
+    ],
+    ends: 'The heel lifts or the knee falls inwards: the place before counts.',
+    caution: 'Not into a pinch at the front of the ankle.',
+    range: [0, 30],
+    typicalError: [0.6, 0.04],
+    reachedIn: ['half-kneeling-ankle-rock'],
+    source: 'Bennell 1998 (values from memory)',
   },
   {
     id: 'countermovement-jump',
@@ -83,6 +103,7 @@ export const battery: readonly HomeTest[] = [
     caution: 'Not with a sore shoulder or lower back.',
     range: [10, 250],
     typicalError: [4, 0.03],
+    reachedIn: ['towel-roll-out', 'wheel-roll-out', 'wheel-roll-out-short'],
     source: 'common practice, no source',
   },
   {
@@ -197,3 +218,11 @@ export const battery: readonly HomeTest[] = [
 export function homeTest(id: string): HomeTest | undefined {
   return battery.find((test) => test.id === id);
 }
+
+/**
+ * Tests in centimetres that are reached in a session of these exercises, in the order of the battery.
+ *
+ * @example reachesIn(['half-kneeling-ankle-rock']).map(({ id }) => id) // ['knee-to-wall']
+ */
+export const reachesIn = (variants: readonly string[]): HomeTest[] =>
+  battery.filter(({ reachedIn }) => reachedIn?.some((id) => variants.includes(id)));

@@ -1,5 +1,5 @@
 import type { TestResult } from '../athlete/performance-record';
-import { type HomeTest, homeTest } from './battery';
+import { battery, type HomeTest, homeTest } from './battery';
 
 /** What a test has come to over time, on one side. */
 export interface Trend {
@@ -94,4 +94,27 @@ export function sideIndex(id: string, all: readonly TestResult[]): SideIndex | u
     even: index >= evenFrom,
     real: Math.abs(left - right) >= minRealChange(test, (left + right) / 2),
   };
+}
+
+const unitWords = { repetitions: 'reps', seconds: 's', centimetres: 'cm' } as const;
+const changeWords = { more: 'a real gain', less: 'a real loss', noise: 'within measurement error' } as const;
+
+/**
+ * What was measured on one day, each test and side in a line, beside the time before.
+ *
+ * @example measuredOn('2026-12-01', [{ test: 'knee-to-wall', value: 9, side: 'left', on: '2026-12-01' }]) // ['Knee to the wall, left: 9 cm']
+ */
+export function measuredOn(on: string, results: readonly TestResult[]): string[] {
+  const upTo = results.filter((one) => one.on <= on);
+  return battery.flatMap((test) =>
+    ([undefined, 'left', 'right'] as const).flatMap((side) => {
+      const trend = trendOf(test.id, upTo, side);
+      if (trend?.latest.on !== on) return [];
+      const since = trend.sinceLast;
+      const before = since && Math.round((trend.latest.value - since.by) * 10) / 10;
+      return [
+        `${test.name}${side ? `, ${side}` : ''}: ${trend.latest.value} ${unitWords[test.unit]}${since ? ` after ${before}, ${changeWords[since.is]}` : ''}`,
+      ];
+    }),
+  );
 }

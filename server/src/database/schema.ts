@@ -1,5 +1,5 @@
 import type { AssumedField } from '@tropaeum/core/athlete/assumed';
-import type { PainReport, PastInjury, RepetitionTest, Restriction } from '@tropaeum/core/athlete/athlete';
+import type { BetterSide, PainReport, PastInjury, RepetitionTest, Restriction } from '@tropaeum/core/athlete/athlete';
 import type { TestResult } from '@tropaeum/core/athlete/performance-record';
 import type { Units } from '@tropaeum/core/common/units';
 import type { CustomExercise } from '@tropaeum/core/exercise/model/custom-exercise';
@@ -461,6 +461,8 @@ export const sessionReports = pgTable('session_reports', {
   minutes: integer('minutes').notNull(),
   pain: jsonb('pain').$type<PainReport[]>().notNull(),
   note: text('note'),
+  /** The side that went better; null where it was not said. */
+  betterSide: text('better_side').$type<BetterSide>(),
   finishedAt: moment('finished_at').notNull(),
   /** Pain of the next morning, each in its region; null until it has been said. */
   morning: jsonb('morning').$type<PainReport[]>(),

@@ -92,6 +92,7 @@ export function reportFor(
     minutes: Math.round(plan.minutes.planned * (0.95 + random() * 0.25)),
     pain,
     note: person.story === 'sore' && daysAgo < 6 ? 'Shoulder pinches when I reach back.' : null,
+    betterSide: null,
     finishedAt: `${on}T18:10:00Z`,
   };
 }

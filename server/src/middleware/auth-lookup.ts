@@ -39,8 +39,7 @@ export class AuthLookup {
    * Counts a call of the link in the address; its hash. An athlete who is signed in comes by `me.` and the own id: the sign-in opens what a link
    * would, and sets that wait on a phone on which somebody else has signed in since are not taken for theirs.
    */
-  async hashOf(ctx: Context): Promise<string> {
-    const { token } = ctx.params as { token: string };
+  async hashOf(ctx: Context, token: string = ctx.params.token): Promise<string> {
     const own = ownLink.exec(token)?.[1];
     const hash = tokenHash(own ? (tokenOf(ctx, this.publicUrl) ?? '') : token);
     await count(this.calls, hash);
@@ -51,8 +50,8 @@ export class AuthLookup {
     return hash;
   }
 
-  async holder(ctx: Context): Promise<LinkHolder> {
-    return this.holderOf(ctx, await this.hashOf(ctx));
+  async holder(ctx: Context, token?: string): Promise<LinkHolder> {
+    return this.holderOf(ctx, await this.hashOf(ctx, token));
   }
 
   /** The same of a link that was counted already. */

@@ -82,6 +82,7 @@ export function athleteLinkRoutes({ database, today, now, linkRate, publicUrl }:
         ...given,
         organisationId: organisation_id,
         note: given.note ?? null,
+        betterSide: given.betterSide ?? null,
         pain: given.pain as never,
       });
       await noticeGuardians(tx, session, moment());

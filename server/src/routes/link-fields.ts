@@ -1,3 +1,4 @@
+import { betterSides } from '@tropaeum/core/athlete/athlete';
 import { homeTest, testIds } from '@tropaeum/core/capacity/battery';
 import { regions } from '@tropaeum/core/exercise/model/vocabulary';
 import { changeReasons } from '@tropaeum/core/session/player/changes';
@@ -63,6 +64,7 @@ export const report = yup.object({
     .required('is required'),
   pain: pain.required('is required'),
   note: yup.string().max(1000, 'must be 1000 characters or fewer'),
+  betterSide: oneOf(betterSides),
   finishedAt: moment.required('is required'),
 });
 

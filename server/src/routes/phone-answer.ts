@@ -107,13 +107,18 @@ async function phoneSession(tx: Transaction, session: SessionRow, { athlete, sea
   };
 }
 
-/** What an athlete's link opens: who it is, the session of today with what was logged, what was sent for the days after, what is past. */
-export async function phoneAnswer(tx: Transaction, athleteId: string, today: string, linkUntil?: string) {
+/** Whoever a link is of, and today's session as it stands; none without consent. */
+export async function todayOf(tx: Transaction, athleteId: string, today: string) {
   const athlete = await athleteById(tx, athleteId);
   const consents = athlete !== undefined && !(await lacksConsent(tx, athlete, today));
   const restrictions = athlete?.restrictions.map(restrictionOf) ?? [];
   const toDo = consents ? await sessionToDo(tx, athleteId, today) : undefined;
-  const { session, withheld } = await asItStands(tx, toDo, restrictions);
+  return { athlete, consents, restrictions, ...(await asItStands(tx, toDo, restrictions)) };
+}
+
+/** What an athlete's link opens: who it is, the session of today with what was logged, what was sent for the days after, what is past. */
+export async function phoneAnswer(tx: Transaction, athleteId: string, today: string, linkUntil?: string) {
+  const { athlete, consents, restrictions, session, withheld } = await todayOf(tx, athleteId, today);
   const ids = session ? [session.id] : [];
   const [logs, reports, told] = [await logsOf(tx, ids), await reportsOf(tx, ids), await readinessOf(tx, ids)];
   const season = athlete && (await seasonOfAthlete(tx, athlete.squadId, athleteId, today));

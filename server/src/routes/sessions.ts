@@ -1,4 +1,5 @@
 import Router from '@koa/router';
+import { measuredOn } from '@tropaeum/core/capacity/test-trend';
 import { writeBrief } from '@tropaeum/core/formats/brief';
 import { review } from '@tropaeum/core/review/review';
 import { defaultHouseRules } from '@tropaeum/core/session/brief/house-rules';
@@ -190,11 +191,13 @@ export function sessionRoutes({ database, messages, now, today, publicUrl, log }
               minutes: report.minutes,
               pain: report.pain,
               note: report.note,
+              betterSide: report.betterSide,
               morning: report.morning,
               finishedAt: report.finishedAt,
             }
           : null,
         readiness: readiness ?? null,
+        measured: measuredOn(session.on, athlete.battery ?? []),
         items,
         decisions: (await decisionsOf(tx, [session.id])).map(
           ({ variant, proposed, decided, overruled, next, reason }) => ({

@@ -1,5 +1,5 @@
 import type { AssumedField } from '@tropaeum/core/athlete/assumed';
-import type { PainReport, Restriction } from '@tropaeum/core/athlete/athlete';
+import type { BetterSide, PainReport, Restriction } from '@tropaeum/core/athlete/athlete';
 import type { Units } from '@tropaeum/core/common/units';
 import type { Release } from '@tropaeum/core/limits/release';
 import type { Role } from '@tropaeum/core/people/permissions';
@@ -178,8 +178,10 @@ export interface CalendarLink {
 export interface Returned {
   session: { id: string; athleteId: string; on: string; status: string; planned: number };
   athlete: string;
-  report: (Report & { finishedAt: string; morning: PainReport[] | null }) | null;
+  report: (Report & { finishedAt: string; morning: PainReport[] | null; betterSide: BetterSide | null }) | null;
   readiness: ReadinessToday | null;
+  /** What tests came to on the day of the session, each in a line. */
+  measured: string[];
   items: ReviewedItem[];
   decisions: { variant: string; proposed: Move; decided: Move; overruled: boolean; next?: NextDose; reason?: string }[];
 }

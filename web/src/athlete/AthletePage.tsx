@@ -9,6 +9,7 @@ import { Notices } from './Notices';
 import { useWishes } from './player/manner';
 import { Today } from './Today';
 import { useLink } from './use-link';
+import { useTakeOver } from './use-take-over';
 import { WeekTab } from './WeekTab';
 import './player/player.css';
 
@@ -26,8 +27,11 @@ export function AthletePage({ token }: { token: string }) {
   const [tab, setTab] = useState<Tab>('today');
   const [full, setFull] = useState(false);
   const { answer, session } = link;
+  const isResting = answer !== undefined && (answer.withheld || !session);
+  useTakeOver(Boolean(link.problem || isResting));
   if (link.problem) return <Quiet title="This link did not open.">{link.problem}</Quiet>;
-  if (!answer) return <Quiet title="Opening …" />;
+  // What the page came with stands until then.
+  if (!answer) return null;
   const first = firstName(answer.athlete.name);
   const { heightCm, massKg, sex } = answer.athlete;
   const size: AthleteSize = { heightCm, massKg, ...(sex ? { sex } : {}) };
@@ -36,13 +40,13 @@ export function AthletePage({ token }: { token: string }) {
     <main data-floor data-theme={theme} className="min-h-dvh bg-paper text-ink">
       <div className={full ? '' : 'mx-auto max-w-2xl'}>
         {shown === 'today' &&
-          (answer.withheld || !session ? (
+          (isResting || !session ? (
             <div className="px-5 pt-16 pb-24">
               <Notices link={link} />
               <Morning link={link} />
-              <p className="head mt-8 text-2xl">
+              <h1 className="head mt-8 text-2xl">
                 {answer.withheld ? `Not today’s session, ${first}.` : `Nothing for today, ${first}.`}
-              </p>
+              </h1>
               <p className="mt-2 text-lg text-quiet">
                 {answer.withheld
                   ? 'What you may do has changed since it was sent. Do not do the old one; your coach writes another.'

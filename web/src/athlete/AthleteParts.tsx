@@ -31,7 +31,7 @@ export function Week({ week }: { week: LinkAnswer['week'] }) {
 export function Quiet({ title, children }: { title: string; children?: string }) {
   return (
     <main data-theme="dark" className="grid min-h-dvh content-center bg-paper px-6 text-ink">
-      <p className="head mt-4 text-2xl">{title}</p>
+      <h1 className="head mt-4 text-2xl">{title}</h1>
       {children && <p className="mt-2 text-lg text-quiet">{children}</p>}
     </main>
   );

@@ -1,6 +1,7 @@
 import { useEffect, useState } from 'react';
 import { Quiet } from './AthleteParts';
 import { kept, phone } from './offline-db';
+import { useTakeOver } from './use-take-over';
 
 /** Where the installed page begins: straight to the one athlete of this phone, or who it is of several. */
 export function Door() {
@@ -14,7 +15,8 @@ export function Door() {
     };
     void look();
   }, []);
-  if (!known) return <Quiet title="Opening …" />;
+  useTakeOver(known !== undefined);
+  if (!known) return null;
   if (known.length === 0)
     return <Quiet title="Nobody is known here yet.">Open the link that your coach has sent you.</Quiet>;
   return (

@@ -1,10 +1,17 @@
+import type { BetterSide } from '@tropaeum/core/athlete/athlete';
 import { plannedFor } from '@tropaeum/core/athlete/logged-set';
 import { redFlagIn } from '@tropaeum/core/progress/note-signs';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
+import { keepTests } from './keep-tests';
 import { type Pain, PainFields, Scale } from './PainFields';
 import { useWishes } from './player/manner';
+import type { ReachedNow } from './Reached';
 import { ToldAtHome } from './ToldAtHome';
 import type { SessionDay } from './use-day';
+import type { LinkSession } from './use-link';
+
+/** How far it went comes after the rest: it brings the tests along. */
+const Reached = lazy(() => import('./Reached'));
 
 const effortWords = [
   'nothing',
@@ -21,11 +28,10 @@ const effortWords = [
 ];
 
 interface FinishProps {
+  link: LinkSession;
   day: SessionDay;
   /** What the note begins with. */
   begun: string;
-  /** A guardian is told of pain above 5 and of red flags. */
-  guardianTold: boolean | undefined;
   onBack: () => void;
   onDone: () => void;
 }
@@ -55,22 +61,59 @@ function minutesTyped(text: string): number | undefined {
   return text.trim() !== '' && Number.isInteger(minutes) && minutes >= 0 && minutes <= maxMinutes ? minutes : undefined;
 }
 
+const sideNames = { left: 'Left', same: 'The same', right: 'Right' } as const;
+
+/** Which side went better, where anybody can tell; a second tap takes it back. */
+function SideChoice({
+  side,
+  onSide,
+}: {
+  side: BetterSide | undefined;
+  onSide: (side: BetterSide | undefined) => void;
+}) {
+  return (
+    <fieldset className="mt-6">
+      <legend className="label text-[0.85rem]">Which side went better?</legend>
+      <div className="mt-2 grid grid-cols-3 gap-2">
+        {(['left', 'same', 'right'] as const).map((one) => (
+          <button
+            key={one}
+            type="button"
+            aria-pressed={side === one}
+            className={`h-12 border text-lg ${side === one ? 'border-bronze bg-bronze text-paper' : 'border-stone'}`}
+            onClick={() => onSide(side === one ? undefined : one)}
+          >
+            {sideNames[one]}
+          </button>
+        ))}
+      </div>
+    </fieldset>
+  );
+}
+
 /** Effort, pain, a word to the coach: thirty seconds, then done. */
-export function Finish({ day, begun, guardianTold, onBack, onDone }: FinishProps) {
+export function Finish({ link, day, begun, onBack, onDone }: FinishProps) {
   const { theme } = useWishes();
   const [effort, setEffort] = useState<number>();
   const [minutes, setMinutes] = useState(() => String(minutesOf(day)));
   const [pain, setPain] = useState<Pain[]>(worstOf(day.pains));
   const [note, setNote] = useState(begun);
+  const [betterSide, setBetterSide] = useState<BetterSide>();
+  const [reached, setReached] = useState<ReachedNow>({ results: [], wrong: false });
   const spent = minutesTyped(minutes);
   const warning = redFlagIn(note);
   const items = day.session.plan.blocks.flatMap((block) => block.items);
+  const did = day.sets.filter(({ skipped }) => !skipped);
+  const hasSides = (['left', 'right'] as const).every((side) => did.some((set) => set.side === side));
+  const isReady = effort !== undefined && spent !== undefined && !reached.wrong;
   const send = async () => {
     if (effort === undefined || spent === undefined) return;
+    if (reached.results.length > 0) await keepTests(link, reached.results);
     await day.report({
       effort,
       minutes: spent,
       pain,
+      ...(betterSide ? { betterSide } : {}),
       ...(note.trim() ? { note: note.trim().slice(0, 1000) } : {}),
       finishedAt: new Date().toISOString(),
     });
@@ -101,6 +144,10 @@ export function Finish({ day, begun, guardianTold, onBack, onDone }: FinishProps
       )}
       <p className="label mt-6 text-[0.85rem]">Pain anywhere?</p>
       <PainFields pain={pain} onPain={setPain} />
+      {hasSides && <SideChoice side={betterSide} onSide={setBetterSide} />}
+      <Suspense fallback={null}>
+        <Reached done={did.map(({ variant }) => variant)} before={link.answer?.tests ?? []} onReached={setReached} />
+      </Suspense>
       <label className="label mt-6 block text-[0.85rem]" htmlFor="note">
         Message to your coach
       </label>
@@ -116,7 +163,7 @@ export function Finish({ day, begun, guardianTold, onBack, onDone }: FinishProps
           {warning}
         </p>
       )}
-      <ToldAtHome guardianTold={guardianTold} report={{ pain, note }} />
+      <ToldAtHome guardianTold={link.answer?.guardianTold} report={{ pain, note }} />
       <details className="mt-5">
         <summary className="label cursor-pointer text-[0.85rem]">What you did, with notes on exercises</summary>
         {items.map((item) => {
@@ -149,7 +196,7 @@ export function Finish({ day, begun, guardianTold, onBack, onDone }: FinishProps
         </button>
         <button
           type="button"
-          disabled={effort === undefined || spent === undefined}
+          disabled={!isReady}
           className="head h-14 bg-bronze text-xl text-paper disabled:opacity-40"
           onClick={() => void send()}
         >

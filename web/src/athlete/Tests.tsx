@@ -4,6 +4,7 @@ import { jumpHeightCm } from '@tropaeum/core/capacity/jump';
 import { useEffect, useState } from 'react';
 import { dayName } from '../ui/days';
 import { type JumpSensor, phoneMotion } from './jump-sensor';
+import { keepTests } from './keep-tests';
 import { kept, phone } from './offline-db';
 import { Sheet } from './Sheet';
 import type { LinkSession } from './use-link';
@@ -138,8 +139,7 @@ function OneTest({ test, onKeep, onClose }: OneTestProps) {
 export default function Tests({ link, before }: { link: LinkSession; before: readonly TestResult[] }) {
   const [open, setOpen] = useState<HomeTest>();
   const [own, setOwn] = useState<TestResult[]>([]);
-  const { token, answer, sendNow } = link;
-  const on = answer?.today ?? '';
+  const { token } = link;
   useEffect(() => {
     void kept(async () => setOwn(await phone.tests.where({ token }).toArray()));
   }, [token]);
@@ -149,13 +149,8 @@ export default function Tests({ link, before }: { link: LinkSession; before: rea
       .filter((one) => one.test === id)
       .reduce<TestResult | undefined>((a, b) => (a && a.on > b.on ? a : b), undefined);
   const keep = async (results: readonly Omit<TestResult, 'on'>[]) => {
-    const rows = results.map((one) => ({
-      ...one,
-      ...{ on, token, key: `${token} ${one.test} ${one.side ?? ''} ${on}`, waiting: 1 as const },
-    }));
-    await kept(() => phone.tests.bulkPut(rows));
+    await keepTests(link, results);
     setOwn(await phone.tests.where({ token }).toArray());
-    void sendNow();
   };
   return (
     <ul>

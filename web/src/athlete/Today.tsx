@@ -15,6 +15,7 @@ import { RedFlags } from './RedFlags';
 import { SessionList } from './SessionList';
 import { type SessionDay, useDay } from './use-day';
 import type { LinkSession } from './use-link';
+import { useTakeOver } from './use-take-over';
 
 const Player = lazy(async () => ({ default: (await import('./player/Player')).Player }));
 
@@ -74,6 +75,7 @@ export function Today({ link, session, size, first, onFull }: TodayProps) {
     onFull(to !== 'home');
     setPlaceOnly(to);
   };
+  useTakeOver(day !== undefined);
   if (!day) return null;
   const { plan } = session;
   const isAllDone = nextStep(day.steps, day.done) >= day.steps.length;
@@ -102,13 +104,7 @@ export function Today({ link, session, size, first, onFull }: TodayProps) {
     );
   if (place === 'finish' || place === 'floor')
     return (
-      <Finish
-        day={day}
-        begun={begun}
-        guardianTold={link.answer?.guardianTold}
-        onBack={() => setPlace('home')}
-        onDone={() => setPlace('home')}
-      />
+      <Finish link={link} day={day} begun={begun} onBack={() => setPlace('home')} onDone={() => setPlace('home')} />
     );
 
   const rests = !day.started && day.readiness !== undefined && hasToRest(day.readiness);

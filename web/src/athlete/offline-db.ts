@@ -1,3 +1,4 @@
+import type { BetterSide } from '@tropaeum/core/athlete/athlete';
 import type { LoggedSet } from '@tropaeum/core/athlete/logged-set';
 import type { TestResult } from '@tropaeum/core/athlete/performance-record';
 import type { Units } from '@tropaeum/core/common/units';
@@ -85,6 +86,8 @@ export interface StoredReport extends Waiting {
   minutes: number;
   pain: { region: Region; side?: 'left' | 'right'; score: number }[];
   note?: string;
+  /** The side that went better, where sides were done one by one. */
+  betterSide?: BetterSide;
   finishedAt: string;
 }
 

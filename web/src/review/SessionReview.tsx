@@ -12,6 +12,7 @@ import { dayName } from '../ui/days';
 import { Figure } from '../ui/Figure';
 import { MoveKeys, moveLabel } from '../ui/MoveKeys';
 import { Trouble, Waiting } from '../ui/States';
+import { shownInUnits } from '../ui/units';
 import { blockWords, partWords } from '../ui/words';
 
 function Done({ item }: { item: ReviewedItem }) {
@@ -51,7 +52,7 @@ export function SessionReview() {
   const [busy, setBusy] = useState('');
   if (returned.error) return <Trouble error={returned.error} again={() => void returned.refetch()} />;
   if (!returned.data) return <Waiting what="Opening the session review" />;
-  const { session, athlete, report, readiness, items, decisions } = returned.data;
+  const { session, athlete, report, readiness, measured, items, decisions } = returned.data;
   const before = readiness ? readinessWords(readiness) : '';
   const decide = async (variant: string, decided: Move) => {
     setBusy(variant);
@@ -105,6 +106,10 @@ export function SessionReview() {
             <p className="text-quiet">Not finished yet.</p>
           )}
           {before && <p>Before: {before}.</p>}
+          {report?.betterSide && report.betterSide !== 'same' && <p>The {report.betterSide} side went better.</p>}
+          {measured.map((line) => (
+            <p key={line}>{shownInUnits(line)}.</p>
+          ))}
           {report?.note && <p className="mt-1 italic">“{report.note}”</p>}
         </div>
         <div className="flex gap-2">
