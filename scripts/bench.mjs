@@ -54,11 +54,14 @@ try {
   const token = randomBytes(32).toString('base64url');
   const hash = createHash('sha256').update(token).digest('hex');
   const [session, athlete, organisation] = cluster
-    .sql('bench', "select id, athlete_id, organisation_id from sessions where status = 'sent' limit 1")
+    .sql(
+      'bench',
+      'select id, athlete_id, organisation_id from sessions where status = \'sent\' order by "on" desc limit 1',
+    )
     .split('|');
   cluster.sql(
     'bench',
-    `insert into athlete_links (token_hash, organisation_id, athlete_id, expires_at) values ('${hash}', '${organisation}', '${athlete}', now() + interval '1 day')`,
+    `delete from athlete_links where athlete_id = '${athlete}'; insert into athlete_links (token_hash, organisation_id, athlete_id, expires_at) values ('${hash}', '${organisation}', '${athlete}', now() + interval '1 day')`,
   );
   const { phoneTimes } = await import('./bench-phone.mjs');
   console.log("The athlete's page on a cheap phone and a slow line, beside an empty page of the same server:");

@@ -41,8 +41,22 @@ const isForPhones = (file: string): boolean =>
     ? onPhones.has(file)
     : file !== 'index.html' && !/(cyrillic|greek|vietnamese).*woff2$/.test(file);
 
+/** Words are painted once the styles are there: they are fetched before scripts, which would take all connections. */
+const stylesFirst: Plugin = {
+  name: 'styles-first',
+  transformIndexHtml: {
+    order: 'post',
+    handler(html) {
+      const styles = html.match(/<link rel="stylesheet"[^>]*>/g) ?? [];
+      const without = styles.reduce((rest, link) => rest.replace(link, ''), html);
+      return without.replace('<script type="module"', () => `${styles.join('')}<script type="module"`);
+    },
+  },
+};
+
 export default defineConfig({
   plugins: [
+    stylesFirst,
     athletesPage,
     athletesFiles,
     react(),
