@@ -53,6 +53,7 @@ const season = object({
             sets: number(1, 10, 'sets'),
             amount: number(1, 600, 'a set'),
             counts: anyOf(workKinds),
+            restSeconds: number(0, 600, 'seconds'),
           }).default(undefined),
         }),
       ),

@@ -191,6 +191,7 @@ export const briefSchema = {
                       sets: between(1, 10),
                       amount: between(1, 600),
                       counts: oneOf(workKinds),
+                      restSeconds: between(0, 600),
                     }),
                   },
                   ['variant', 'sets'],

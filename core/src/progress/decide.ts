@@ -91,6 +91,8 @@ export function decideWithDoses(given: DecisionCase, rules?: ProgressRules): { d
       // Another exercise has its own loads.
       ...(load.kg !== undefined && !step.variant ? { kg: load.kg } : {}),
       ...{ sets: dose.sets, amount: facts.planned, counts: countedIn(dose) },
+      // A rest that was shortened stays short.
+      ...(facts.value('restStep') > 0 && dose.workSeconds !== undefined ? { restSeconds: dose.restSeconds } : {}),
       ...step,
     };
   };

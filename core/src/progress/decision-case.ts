@@ -93,6 +93,8 @@ export interface NextDose {
   /** Of a set, in what `counts` says. */
   amount?: number;
   counts?: WorkKind;
+  /** Rest after a set, seconds; as planned when left out. */
+  restSeconds?: number;
 }
 
 /** What is done next, in words a coach would send: the change, why, and the rule it rests on. */

@@ -3,6 +3,7 @@ import type { Region } from '../exercise/model/vocabulary';
 import type { Decision } from './decision-case';
 import type { Facts } from './facts';
 import { nextStep, setWords, stepBack } from './next-step';
+import { byPercent } from './percent-of-1rm';
 import type { Rule } from './safety-rules';
 
 /** A hold that ends at this share of the first was too long; common practice, no source. */
@@ -124,6 +125,15 @@ const full: Rule = (facts) => {
       'In season, at the planned effort: strength is held, the sport comes first.',
       'in-season-hold',
     );
+  const percent = byPercent(facts);
+  if (percent?.move === 'progress') return progress(facts, 'percent-of-1rm', percent.why);
+  if (percent) {
+    const step =
+      percent.move === 'regress'
+        ? { how: `${percent.toKg} kg instead of ${given.item.load.kg}`, next: { kg: percent.toKg } }
+        : { how: 'same weight' };
+    return { move: percent.move, ...step, why: percent.why, rule: 'percent-of-1rm' };
+  }
   // A range: its top in every set.
   if (dose.repsRange) {
     if (last.sets.every(({ done }) => done >= facts.top))

@@ -253,6 +253,13 @@ export const ruleBook: Readonly<Record<string, RuleEntry>> = {
     'The next weight is too big a step: repetitions or tempo first.',
     twoForTwo,
   ),
+  'percent-of-1rm': entry(
+    'performance',
+    'Percent of 1RM',
+    'The load is a set percentage of the 1RM that the last session shows, a weight at a time.',
+    'Epley 1985 (1RM from repetitions), from memory; the percentage is the club’s',
+  ),
+  density: entry('performance', 'Density', 'The same work with less rest, where rest is not what the work lives on.'),
   'published-steps': entry('performance', 'Published steps', 'A published programme goes by its own steps.'),
 };
 
@@ -268,7 +275,7 @@ interface RuleValueEntry {
   usual: number;
   range: readonly [min: number, max: number];
   step: number;
-  unit: 'reps' | '%' | 'sessions' | 'points' | 'days';
+  unit: 'reps' | '%' | 'sessions' | 'points' | 'days' | 's';
 }
 
 const value = (
@@ -289,6 +296,14 @@ export const ruleValues = {
   sideBehind: value('Share of the stronger side under which the weaker one directs', 90, [80, 95], '%'),
   effortOver: value('Session RPE over plan that is far over', 3, [2, 5], 'points'),
   nearFixture: value('Days before a fixture without anything new', 2, [0, 4], 'days'),
+  share1rm: value(
+    'Percentage of the estimated 1RM that loads follow; 0 goes by repetitions in reserve',
+    0,
+    [0, 90],
+    '%',
+    5,
+  ),
+  restStep: value('Rest taken off timed work instead of making it longer; 0 makes it longer', 0, [0, 15], 's', 5),
   newSessions: value('Sessions of a new movement before more is asked', 2, [1, 4], 'sessions'),
 } as const satisfies Record<string, RuleValueEntry>;
 export type RuleValue = keyof typeof ruleValues;

@@ -13,7 +13,14 @@ import { contextOf } from '../context/context';
 import { choicesOf } from '../draft/draft';
 import { planOf } from '../plan/plan';
 import { type Plan, type PlanItem, plannedAmount } from '../plan/plan-types';
-import { decidedAgainst, decidedDoseOf, decidedReserve, decidedWords, decidedWorth } from './progress-decision';
+import {
+  asDecided,
+  decidedAgainst,
+  decidedDoseOf,
+  decidedReserve,
+  decidedWords,
+  decidedWorth,
+} from './progress-decision';
 
 const variant = (id: string) => variantById(id) as Variant;
 const after = (id: string, decided: Move, more: Partial<Brief> = {}) =>
@@ -144,4 +151,12 @@ describe('what was decided of the last session', () => {
     expect(await composed(brief)).not.toContain(gone);
     expect(await composed({ ...brief, lock: { include: [gone], exclude: [] } })).toContain(gone);
   });
+});
+
+it('a rest that was decided is taken where it is shorter, never where it is longer', () => {
+  const planned = { sets: 3, work: { kind: 'work', seconds: 30 }, perSide: false, restSeconds: 40 } as const;
+  const rested = (restSeconds: number) =>
+    asDecided(planned, { move: 'up', sameExercise: true, amount: 30, counts: 'work', restSeconds }).restSeconds;
+  expect([rested(35), rested(60)]).toEqual([35, 40]);
+  expect(asDecided(planned, { move: 'up', sameExercise: true, amount: 30, counts: 'work' }).restSeconds).toBe(40);
 });

@@ -15,6 +15,8 @@ export interface DecidedDose {
   sets?: number;
   amount?: number;
   counts?: WorkKind;
+  /** Rest after a set, seconds. */
+  restSeconds?: number;
 }
 
 /** What the coach decided of an exercise when its last session came back, and what that makes of its neighbours on the ladder. */
@@ -106,12 +108,15 @@ export function isDecidedLoad(decided: DecidedDose | undefined, kg: number | und
 }
 
 /**
- * A dose with the amount that was decided, as far as it is counted in the same and can be done.
+ * A dose with the amount and the rest that were decided, as far as it is counted in the same and can be done.
  *
  * @param most repetitions that are still possible with one to spare, where that can be told
  */
-export function asDecided(dose: Dose, decided: DecidedDose | undefined, most = Number.POSITIVE_INFINITY): Dose {
-  if (decided?.amount === undefined || dose.work.kind !== decided.counts) return dose;
+export function asDecided(planned: Dose, decided: DecidedDose | undefined, most = Number.POSITIVE_INFINITY): Dose {
+  if (decided?.amount === undefined || planned.work.kind !== decided.counts) return planned;
+  const { restSeconds = planned.restSeconds } = decided;
+  // Less rest than usual may have been decided, never more.
+  const dose = { ...planned, restSeconds: Math.min(planned.restSeconds, restSeconds) };
   const counted = amountOf(dose.work);
   const amount = Math.max(Math.min(counted, decided.amount), Math.min(decided.amount, Math.floor(most)));
   const reserve = Math.min(dose.reserve ?? 0, Math.max(1, Math.round(most + 1 - amount)));
