@@ -70,6 +70,10 @@ export interface Logged {
 }
 
 /** What the server has behind a link: the sets of the session, and the sessions that are over. */
-export async function arrived(phone: Page): Promise<{ logs: Logged[]; past: { minutes?: number }[] }> {
+export async function arrived(phone: Page): Promise<{
+  logs: Logged[];
+  past: { minutes?: number }[];
+  readiness: { meanwhile?: object[] } | null;
+}> {
   return (await phone.request.get(`/api/link/${phone.url().split('/a/')[1]}`)).json();
 }

@@ -36,6 +36,19 @@ test('a bad night, an adult, a small screen with large letters; nothing of the s
   await page.goto('/attention');
   await expect(page.getByText('Ill: told to rest').first()).toBeVisible();
   await tell('No');
+  // Pain that was told makes it less; taken back, so is what it made of the session.
+  const squat = phone.getByRole('listitem').filter({ hasText: 'Split squat' });
+  await phone.getByRole('button', { name: /^You today/ }).click();
+  await phone.getByText('No pain. Tap here if there is some.').click();
+  await phone.getByRole('button', { name: 'left knee', exact: true }).click();
+  await phone.getByRole('radio', { name: 'Pain in the left knee 5' }).click();
+  await phone.getByRole('button', { name: 'Done' }).click();
+  await expect(phone.getByText(/Less for the knee/)).toBeVisible();
+  await expect(squat).not.toContainText('1 × 3 each side');
+  await phone.getByRole('button', { name: /^You today/ }).click();
+  await phone.getByRole('button', { name: 'No pain in the left knee' }).click();
+  await phone.getByRole('button', { name: 'Done' }).click();
+  await expect(squat).toContainText('1 × 3 each side');
   for (const tab of ['Week', 'Me', 'Today']) {
     await phone.getByRole('navigation', { name: 'Places' }).getByRole('button', { name: tab }).click();
     expect([tab, await serious()]).toEqual([tab, []]);

@@ -110,6 +110,11 @@ for (const [width, height] of [
     await phone.getByRole('button', { name: 'Go on' }).last().click();
     await expect(heading(phone)).not.toContainText('Split squat');
 
+    // It is told at once: a session that hurts may never be finished.
+    await expect
+      .poll(async () => (await arrived(phone)).readiness?.meanwhile)
+      .toEqual([{ region: 'knee', side: 'left', score: 7 }]);
+
     // What is left ends early: a plank of which one side is done.
     await expect(heading(phone)).toContainText('Side plank');
     await doOneSet(phone, 1500);

@@ -101,6 +101,24 @@ describe('guardians of a minor', () => {
     expect(arrived).toHaveLength(2);
   });
 
+  it('hear of pain that was told in the middle, and the coach too, though the session is never finished', async () => {
+    arrived.length = 0;
+    const left = await sentSession(coach, { ...club, athleteId: childId }, '2026-12-08');
+    const readiness = (told: object) => link('readiness', { toldAt: '2026-12-09T18:00:00Z', ...told }, left);
+    expect((await readiness({ sleep: 'short', meanwhile: knee(4) })).status).toBe(204);
+    expect(await tell()).toBe(0);
+    expect((await readiness({ sleep: 'short', meanwhile: [...knee(4), ...knee(7)] })).status).toBe(204);
+    expect(await tell()).toBe(2);
+    expect(arrived[0]?.text).toContain('Left knee 7 of 10 while training.');
+    const { entries } = (await coach.call('GET', '/desk')).body as { entries: { headline: string; rule: string }[] };
+    expect(entries).toContainEqual(
+      expect.objectContaining({ headline: 'Left knee 7 of 10 while training, not finished', rule: 'pain-stop' }),
+    );
+    expect((await link('readiness', { toldAt: 'now', meanwhile: [{ region: 'knee', score: 11 }] }, left)).status).toBe(
+      422,
+    );
+  });
+
   it('hear nothing of an adult; where a minor has none with a sign-in the coach is to ring', async () => {
     const adult = await sentSession(coach, club);
     await report({ pain: knee(9) }, adult);

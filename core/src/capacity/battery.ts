@@ -15,7 +15,9 @@ export const testIds = [
 ] as const;
 export type TestId = (typeof testIds)[number];
 
-export type TestUnit = 'repetitions' | 'seconds' | 'centimetres';
+/** Units of results, short. */
+export const unitWords = { repetitions: 'reps', seconds: 's', centimetres: 'cm' } as const;
+export type TestUnit = keyof typeof unitWords;
 
 /** A test an athlete can do at home: what to do, what is written down, and how far two tries differ though nothing has changed. */
 export interface HomeTest {

@@ -1,5 +1,5 @@
 import type { TestResult } from '../athlete/performance-record';
-import { battery, type HomeTest, homeTest } from './battery';
+import { battery, type HomeTest, homeTest, unitWords } from './battery';
 
 /** What a test has come to over time, on one side. */
 export interface Trend {
@@ -96,7 +96,6 @@ export function sideIndex(id: string, all: readonly TestResult[]): SideIndex | u
   };
 }
 
-const unitWords = { repetitions: 'reps', seconds: 's', centimetres: 'cm' } as const;
 const changeWords = { more: 'a real gain', less: 'a real loss', noise: 'within measurement error' } as const;
 
 /**

@@ -50,26 +50,6 @@ const athlete = (sessions: DeskSession[], more: Partial<DeskAthlete> = {}): Desk
 const knee = (score: number): PainReport => ({ region: 'knee', side: 'left', score });
 const kinds = (one: DeskAthlete) => entriesOf(one, today).map(({ kind }) => kind);
 
-describe('who told before training that it cannot be done', () => {
-  const told = (readiness: DeskSession['readiness'], daysAgo = 0) =>
-    entriesOf(athlete([{ ...missed(daysAgo), readiness } as DeskSession]), today).find(({ kind }) => kind === 'unwell');
-
-  it.each([
-    [{ ill: 'ill' }, 'Ill: told to rest'],
-    [{ ill: 'cold', sleep: 'short' }, 'A cold: half of it, nothing hard'],
-    [{ pain: [{ region: 'knee', side: 'left', score: 7 }] }, 'Left knee 7 of 10 before training: told to rest'],
-    [{ sleep: 'short', sore: 'very', ill: 'no' }, undefined],
-  ] as const)('%j: %s', (readiness, headline) => {
-    expect(told(readiness as DeskSession['readiness'])?.headline).toBe(headline);
-  });
-
-  it('is news for three days, and not of a session that was done', () => {
-    expect(told({ ill: 'ill' }, 3)).toBeDefined();
-    expect(told({ ill: 'ill' }, 4)).toBeUndefined();
-    expect(kinds(athlete([done(0, [], { readiness: { ill: 'cold' } })]))).not.toContain('unwell');
-  });
-});
-
 describe('what wants the coach', () => {
   it.each<[string, DeskAthlete, string[]]>([
     ['nobody has done anything yet', athlete([]), []],

@@ -1,5 +1,6 @@
 import type { PainReport } from '../athlete/athlete';
 import { painLimits } from '../athlete/pain-limits';
+import { worstByPlace } from '../athlete/worst-pain';
 import { scoreWords } from '../common/text';
 import { redFlagToTell, says, signs } from './note-signs';
 import { redFlagList } from './red-flag-list';
@@ -15,8 +16,8 @@ export interface GuardianNotice {
 
 /** What an athlete has told of one session, as far as it has come. */
 export interface ToldOfSession {
-  /** Before anything was done. */
-  readiness?: { pain?: readonly PainReport[] | undefined } | undefined;
+  /** Before anything was done, and in the middle of it so far. */
+  readiness?: { pain?: readonly PainReport[] | undefined; meanwhile?: readonly PainReport[] | undefined } | undefined;
   /** Pain at its worst while training, and the morning after. */
   report?:
     | {
@@ -53,7 +54,8 @@ export function guardianNotices({ readiness, report }: ToldOfSession): GuardianN
   else if (note && says(note, signs.limp))
     notices.push({ kind: 'limp', text: 'A limp. No running, no jumping, and a doctor within days; with fever today.' });
   const above = (pain: readonly PainReport[], limit: number) => pain.filter(({ score }) => score > limit);
-  const [atRest, worst] = [above(readiness?.pain ?? [], painLimits.stop), above(report?.pain ?? [], painLimits.stop)];
+  const training = worstByPlace([...(readiness?.meanwhile ?? []), ...(report?.pain ?? [])]);
+  const [atRest, worst] = [above(readiness?.pain ?? [], painLimits.stop), above(training, painLimits.stop)];
   if (atRest.length > 0)
     notices.push({ kind: 'pain', text: `${scored(atRest)} before training. No session; a clinician looks first.` });
   else if (worst.length > 0)

@@ -1,3 +1,4 @@
+import { epleyMostKg } from '../dose/repetitions';
 import type { Decision } from './decision-case';
 import type { Facts, SessionFacts } from './facts';
 
@@ -13,7 +14,7 @@ const tellingUpTo = 12;
 export function estimated1rm({ sets }: Pick<SessionFacts, 'sets'>, kg: number): number | undefined {
   const toFailure = sets.flatMap(({ done, rir }) => (rir === null || done === 0 ? [] : [done + rir]));
   const telling = toFailure.filter((reps) => reps <= tellingUpTo);
-  return telling.length === 0 ? undefined : kg * (1 + Math.max(...telling) / 30);
+  return telling.length === 0 ? undefined : epleyMostKg(kg, Math.max(...telling));
 }
 
 /** What the set percentage of the estimated 1RM asks for: the next weight, this one, or a lighter one. */

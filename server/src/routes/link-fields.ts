@@ -75,6 +75,7 @@ export const readiness = yup.object({
   stress: oneOf(['low', 'usual', 'high']),
   ill: oneOf(['no', 'cold', 'ill']),
   pain,
+  meanwhile: pain,
   toldAt: moment.required('is required'),
 });
 

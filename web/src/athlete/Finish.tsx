@@ -1,5 +1,6 @@
 import type { BetterSide } from '@tropaeum/core/athlete/athlete';
 import { plannedFor } from '@tropaeum/core/athlete/logged-set';
+import { worstByPlace } from '@tropaeum/core/athlete/worst-pain';
 import { redFlagIn } from '@tropaeum/core/progress/note-signs';
 import { lazy, Suspense, useState } from 'react';
 import { keepTests } from './keep-tests';
@@ -34,16 +35,6 @@ interface FinishProps {
   begun: string;
   onBack: () => void;
   onDone: () => void;
-}
-
-/** Pain that was told on the way, each part once at its worst. */
-function worstOf(pains: SessionDay['pains']): Pain[] {
-  const worst = new Map<string, Pain>();
-  for (const pain of pains) {
-    const key = `${pain.region} ${pain.side ?? ''}`;
-    if ((worst.get(key)?.score ?? -1) < pain.score) worst.set(key, pain);
-  }
-  return [...worst.values()];
 }
 
 const maxMinutes = 600;
@@ -96,7 +87,7 @@ export function Finish({ link, day, begun, onBack, onDone }: FinishProps) {
   const { theme } = useWishes();
   const [effort, setEffort] = useState<number>();
   const [minutes, setMinutes] = useState(() => String(minutesOf(day)));
-  const [pain, setPain] = useState<Pain[]>(worstOf(day.pains));
+  const [pain, setPain] = useState<Pain[]>(worstByPlace(day.pains));
   const [note, setNote] = useState(begun);
   const [betterSide, setBetterSide] = useState<BetterSide>();
   const [reached, setReached] = useState<ReachedNow>({ results: [], wrong: false });

@@ -1,5 +1,5 @@
 import type { TestResult } from '@tropaeum/core/athlete/performance-record';
-import { battery, type HomeTest } from '@tropaeum/core/capacity/battery';
+import { battery, type HomeTest, unitWords } from '@tropaeum/core/capacity/battery';
 import { jumpHeightCm } from '@tropaeum/core/capacity/jump';
 import { useEffect, useState } from 'react';
 import { dayName } from '../ui/days';
@@ -9,7 +9,6 @@ import { kept, phone } from './offline-db';
 import { Sheet } from './Sheet';
 import type { LinkSession } from './use-link';
 
-const unitWords = { repetitions: 'reps', seconds: 's', centimetres: 'cm' } as const;
 const leadSeconds = 5;
 
 /** A clock that is begun and ended with a tap: time to get ready, then seconds until the tap. */

@@ -109,7 +109,8 @@ export interface StoredTest extends TestResult, Omit<Waiting, 'sessionId'> {
 /** What was changed in a session on its way, and what hurt: nobody else needs it, since sets say what was done. */
 export interface StoredDay {
   sessionId: string;
-  changes: { change: SessionChange; done: string[] }[];
+  /** Those that follow from how the athlete is today go when that is told anew; a copy of before marks none. */
+  changes: { change: SessionChange; done: string[]; ofReadiness?: true }[];
   pains: PainNow[];
   /** Somebody grown up is there. */
   adult?: boolean;

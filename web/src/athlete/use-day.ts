@@ -27,6 +27,8 @@ export interface SessionDay {
   readiness: ReadinessToday | undefined;
   pains: readonly PainNow[];
   adult: boolean;
+  /** A guardian is mailed what hurts much. */
+  guardianTold: boolean;
   logSet: (step: WorkStep, amount: number, reserve?: number) => Promise<void>;
   /** Sets that are left out, with the reason. */
   leaveOut: (keys: readonly string[], why: ChangeReason) => Promise<void>;
@@ -111,9 +113,13 @@ export function useDay(link: LinkSession, session: PhoneSession): SessionDay | u
     if (gone.length > 0) await leftOut(gone, out[0]?.why ?? 'pain');
   };
 
+  const keepReadiness = (told: ReadinessToday) =>
+    phone.readiness.put({ ...told, sessionId: id, token, toldAt: new Date().toISOString(), waiting: 1 });
+
   if (!sets) return undefined;
   return {
     ...{ session, steps, done, sets, reported, readiness, pains: day.pains, adult: day.adult ?? false },
+    guardianTold: answer?.guardianTold ?? false,
     started: sets.length > 0,
     logSet(step, amount, reserve) {
       const planKg = itemsOf(session).find(({ variant }) => variant === slotOf(step))?.load?.kg;
@@ -130,17 +136,24 @@ export function useDay(link: LinkSession, session: PhoneSession): SessionDay | u
     change: (changes) => keep(() => withChanges(changes)),
     async tellPain(pain) {
       const told = painToday(pain, itemsOf(session), setting());
-      await keep(() => withChanges(told.changes, [pain]));
+      await keep(async () => {
+        await withChanges(told.changes, [pain]);
+        // Told at once: a session that hurts may never be finished.
+        await keepReadiness({ ...readiness, meanwhile: [...(readiness?.meanwhile ?? []), pain] });
+      });
       return told;
     },
     async tellReadiness(told) {
       const advice = readinessToday(told, session.plan, setting());
       // What was told before counts no more.
-      const without = { ...day, changes: day.changes.filter(({ change }) => change.why !== 'readiness') };
-      const changes = advice.changes.map((change) => ({ change, done: [...done] }));
+      const without = {
+        ...day,
+        changes: day.changes.filter(({ change, ofReadiness }) => !ofReadiness && change.why !== 'readiness'),
+      };
+      const changes = advice.changes.map((change) => ({ change, done: [...done], ofReadiness: true as const }));
       await keep(async () => {
         await phone.days.put({ ...without, sessionId: id, changes: [...without.changes, ...changes] });
-        await phone.readiness.put({ ...told, sessionId: id, token, toldAt: new Date().toISOString(), waiting: 1 });
+        await keepReadiness({ ...told, ...(readiness?.meanwhile ? { meanwhile: readiness.meanwhile } : {}) });
       });
       return advice;
     },

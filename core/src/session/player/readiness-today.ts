@@ -1,4 +1,5 @@
 import { painLimits } from '../../athlete/pain-limits';
+import { worstByPlace } from '../../athlete/worst-pain';
 import { partWords } from '../../common/text';
 import type { Plan, PlanItem } from '../plan/plan-types';
 import type { SessionChange } from './changes';
@@ -11,6 +12,8 @@ export interface ReadinessToday {
   stress?: 'low' | 'usual' | 'high';
   ill?: 'no' | 'cold' | 'ill';
   pain?: readonly PainNow[];
+  /** What has hurt in the middle of it so far, told at once: a session that hurts may never be finished. */
+  meanwhile?: readonly PainNow[];
 }
 
 const toldWords = {
@@ -21,13 +24,14 @@ const toldWords = {
 } as const;
 
 /** What was told before a session, in words. @example readinessWords({ sleep: 'short', sore: 'very' }) // 'slept badly, very sore' */
-export function readinessWords({ sleep, sore, stress, ill, pain = [] }: ReadinessToday): string {
+export function readinessWords({ sleep, sore, stress, ill, pain = [], meanwhile = [] }: ReadinessToday): string {
   return [
     sleep && toldWords.sleep[sleep],
     sore && toldWords.sore[sore],
     stress && toldWords.stress[stress],
     ill && toldWords.ill[ill],
     ...pain.map((one) => `${partWords(one)} ${one.score}`),
+    ...worstByPlace(meanwhile).map((one) => `${partWords(one)} ${one.score} while training`),
   ]
     .filter(Boolean)
     .join(', ');

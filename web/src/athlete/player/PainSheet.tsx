@@ -5,6 +5,7 @@ import { partWords } from '../../ui/words';
 import { BodyMap, type Spot } from '../BodyMap';
 import { Scale } from '../PainFields';
 import { Sheet } from '../Sheet';
+import { ToldAtHome } from '../ToldAtHome';
 import type { FloorSheetsProps } from './floor-sheets';
 
 const signs = 'Sharp, catching, giving way, locked, numb or tingling';
@@ -54,6 +55,9 @@ export function PainSheet({ day, onClose, onEnd, onWrong }: FloorSheetsProps) {
           </p>
           <Scale label={`Pain, ${partWords(spot)}`} value={score} onValue={setScore} />
         </>
+      )}
+      {spot && score !== undefined && (
+        <ToldAtHome guardianTold={day.guardianTold} readiness={{ meanwhile: [{ ...spot, score }] }} />
       )}
       <button type="button" className="mt-4 min-h-12 text-left text-oxide underline" onClick={onWrong}>
         {signs}: stop and look here
