@@ -1,3 +1,4 @@
+import { worstByPlace } from '@tropaeum/core/athlete/worst-pain';
 import type { PlanItem } from '@tropaeum/core/session/plan/plan-types';
 import { type ChangeReason, changedSteps, type SessionChange } from '@tropaeum/core/session/player/changes';
 import { type PainAnswer, type PainNow, type PainSetting, painToday } from '@tropaeum/core/session/player/pain-today';
@@ -139,7 +140,7 @@ export function useDay(link: LinkSession, session: PhoneSession): SessionDay | u
       await keep(async () => {
         await withChanges(told.changes, [pain]);
         // Told at once: a session that hurts may never be finished.
-        await keepReadiness({ ...readiness, meanwhile: [...(readiness?.meanwhile ?? []), pain] });
+        await keepReadiness({ ...readiness, meanwhile: worstByPlace([...(readiness?.meanwhile ?? []), pain]) });
       });
       return told;
     },
