@@ -53,6 +53,7 @@ export function SessionReview() {
   if (returned.error) return <Trouble error={returned.error} again={() => void returned.refetch()} />;
   if (!returned.data) return <Waiting what="Opening the session review" />;
   const { session, athlete, report, readiness, measured, items, decisions } = returned.data;
+  const summary = reviewSummary(items, report?.pain);
   const before = readiness ? readinessWords(readiness) : '';
   const decide = async (variant: string, decided: Move) => {
     setBusy(variant);
@@ -126,11 +127,13 @@ export function SessionReview() {
           </button>
         </div>
       </div>
-      <div className="mt-3 max-w-3xl border-l-4 border-bronze bg-sheet px-4 py-2" role="status">
-        {reviewSummary(items, report?.pain).map((sentence) => (
-          <p key={sentence}>{sentence}</p>
-        ))}
-      </div>
+      {summary.length > 0 && (
+        <div className="mt-3 max-w-3xl border-l-4 border-bronze bg-sheet px-4 py-2" role="status">
+          {summary.map((sentence) => (
+            <p key={sentence}>{sentence}</p>
+          ))}
+        </div>
+      )}
       <table className="mt-4 w-full border-collapse text-[0.92rem]">
         <thead>
           <tr className="label border-b border-stone text-left">
