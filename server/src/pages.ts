@@ -23,17 +23,17 @@ export function servePages(folder: string, firstWords: FirstWords): Middleware {
     const isAsset = ctx.path.startsWith('/assets/');
     const isFile = /\.[a-z0-9]+$/i.test(basename(ctx.path));
     if (!isFile) {
+      const token = athletesLink.exec(ctx.path)?.[1];
+      if (token) ctx.set('link', `</api/link/${token}>; rel=preload; as=fetch; crossorigin`);
+      const words = token && (await firstWords(ctx, token));
+      if (words) {
+        ctx.set('cache-control', 'no-store');
+        ctx.type = 'html';
+        ctx.body = (await readFile(join(folder, 'phone.html'), 'utf8')).replace(opening, () => words);
+        return;
+      }
       await send(ctx, athletes.test(ctx.path) ? 'phone.html' : 'index.html', { root: folder, maxAge: 0 });
       ctx.set('cache-control', 'no-cache');
-      const token = athletesLink.exec(ctx.path)?.[1];
-      if (!token) return;
-      ctx.set('link', `</api/link/${token}>; rel=preload; as=fetch; crossorigin`);
-      const words = await firstWords(ctx, token);
-      if (words === undefined) return;
-      ctx.set('cache-control', 'no-store');
-      ctx.remove('last-modified');
-      ctx.body = (await readFile(join(folder, 'phone.html'), 'utf8')).replace(opening, () => words);
-      ctx.type = 'html';
       return;
     }
     await send(ctx, ctx.path, { root: folder, maxage: isAsset ? oneYear : 0, immutable: isAsset });

@@ -217,6 +217,10 @@ export const battery: readonly HomeTest[] = [
   },
 ];
 
+/** The sides a test is measured on: each on its own, or one result without a side. @example sidesOf({ sides: 'single' }) // ['left', 'right'] */
+export const sidesOf = ({ sides }: Pick<HomeTest, 'sides'>): readonly ('left' | 'right' | undefined)[] =>
+  sides === 'single' ? ['left', 'right'] : [undefined];
+
 export function homeTest(id: string): HomeTest | undefined {
   return battery.find((test) => test.id === id);
 }

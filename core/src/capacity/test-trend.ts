@@ -1,5 +1,5 @@
 import type { TestResult } from '../athlete/performance-record';
-import { battery, type HomeTest, homeTest, unitWords } from './battery';
+import { battery, type HomeTest, homeTest, sidesOf, unitWords } from './battery';
 
 /** What a test has come to over time, on one side. */
 export interface Trend {
@@ -96,7 +96,8 @@ export function sideIndex(id: string, all: readonly TestResult[]): SideIndex | u
   };
 }
 
-const changeWords = { more: 'a real gain', less: 'a real loss', noise: 'within measurement error' } as const;
+/** What a change comes to beside the error of its test. */
+export const changeWords = { more: 'a real gain', less: 'a real loss', noise: 'within measurement error' } as const;
 
 /**
  * What was measured on one day, each test and side in a line, beside the time before.
@@ -106,7 +107,7 @@ const changeWords = { more: 'a real gain', less: 'a real loss', noise: 'within m
 export function measuredOn(on: string, results: readonly TestResult[]): string[] {
   const upTo = results.filter((one) => one.on <= on);
   return battery.flatMap((test) =>
-    ([undefined, 'left', 'right'] as const).flatMap((side) => {
+    sidesOf(test).flatMap((side) => {
       const trend = trendOf(test.id, upTo, side);
       if (trend?.latest.on !== on) return [];
       const since = trend.sinceLast;

@@ -1,5 +1,4 @@
 import { painLimits } from '../athlete/pain-limits';
-import { worstByPlace } from '../athlete/worst-pain';
 import { capital, partWords, scoreWords } from '../common/text';
 import { daysBetween } from '../date/days';
 import { hasToRest, type ReadinessToday, readinessWords, worstOf } from '../session/player/readiness-today';
@@ -21,7 +20,7 @@ const unwell = {
 
 /** What hurt while training, where the session was left: at once where it is over the rule, the day after where it is not. */
 function leftForPain({ meanwhile = [] }: ReadinessToday, isPast: boolean): Told | undefined {
-  const [worst] = worstByPlace(meanwhile).sort((a, b) => b.score - a.score);
+  const worst = worstOf({ pain: meanwhile });
   if (!worst || worst.score <= (isPast ? painLimits.safe : painLimits.stop)) return undefined;
   return {
     headline: `${scoreWords(worst)} while training, not finished`,

@@ -154,7 +154,7 @@ export function Finish({ link, day, begun, onBack, onDone }: FinishProps) {
           {warning}
         </p>
       )}
-      <ToldAtHome guardianTold={link.answer?.guardianTold} report={{ pain, note }} />
+      <ToldAtHome guardianTold={day.guardianTold} report={{ pain, note }} />
       <details className="mt-5">
         <summary className="label cursor-pointer text-[0.85rem]">What you did, with notes on exercises</summary>
         {items.map((item) => {

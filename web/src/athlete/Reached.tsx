@@ -1,5 +1,5 @@
 import type { TestResult } from '@tropaeum/core/athlete/performance-record';
-import { type HomeTest, reachesIn } from '@tropaeum/core/capacity/battery';
+import { type HomeTest, reachesIn, sidesOf } from '@tropaeum/core/capacity/battery';
 import { trendOf } from '@tropaeum/core/capacity/test-trend';
 import { useState } from 'react';
 
@@ -24,9 +24,7 @@ interface Reach {
   key: string;
 }
 const reachesOf = (test: HomeTest): Reach[] =>
-  test.sides === 'single'
-    ? (['left', 'right'] as const).map((side) => ({ test, side, key: `${test.id} ${side}` }))
-    : [{ test, key: test.id }];
+  sidesOf(test).map((side) => ({ test, key: `${test.id} ${side ?? ''}`, ...(side ? { side } : {}) }));
 
 /** How far it went in exercises that go as far as one can: asked for, never wanted. */
 export default function Reached({ done, before, onReached }: ReachedProps) {

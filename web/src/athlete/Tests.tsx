@@ -1,5 +1,5 @@
 import type { TestResult } from '@tropaeum/core/athlete/performance-record';
-import { battery, type HomeTest, unitWords } from '@tropaeum/core/capacity/battery';
+import { battery, type HomeTest, sidesOf, unitWords } from '@tropaeum/core/capacity/battery';
 import { jumpHeightCm } from '@tropaeum/core/capacity/jump';
 import { useEffect, useState } from 'react';
 import { dayName } from '../ui/days';
@@ -78,7 +78,7 @@ interface OneTestProps {
 
 /** One test, led: what to do, when it ends, a clock or a sensor where there is one, the value of each side. */
 function OneTest({ test, onKeep, onClose }: OneTestProps) {
-  const sides = test.sides === 'single' ? (['left', 'right'] as const) : ([undefined] as const);
+  const sides = sidesOf(test);
   const [values, setValues] = useState<Record<string, string>>({});
   const [least, most] = test.range;
   const keyOf = (side: string | undefined) => side ?? 'both';

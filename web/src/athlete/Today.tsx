@@ -82,7 +82,7 @@ export function Today({ link, session, size, first, onFull }: TodayProps) {
   if (place === 'wrong')
     return (
       <RedFlags
-        guardianTold={link.answer?.guardianTold}
+        guardianTold={day.guardianTold}
         onBack={() => setPlace('home')}
         onEnd={(note) => {
           setBegun(note);

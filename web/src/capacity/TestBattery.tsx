@@ -1,6 +1,6 @@
 import type { TestResult } from '@tropaeum/core/athlete/performance-record';
-import { battery, type HomeTest, type TestId } from '@tropaeum/core/capacity/battery';
-import { type Change, sideIndex, trendOf } from '@tropaeum/core/capacity/test-trend';
+import { battery, type HomeTest, sidesOf, type TestId } from '@tropaeum/core/capacity/battery';
+import { type Change, changeWords, sideIndex, trendOf } from '@tropaeum/core/capacity/test-trend';
 import { useState } from 'react';
 import { dayName } from '../ui/days';
 import { RecordResult } from './RecordResult';
@@ -11,13 +11,10 @@ const unitShort: Record<HomeTest['unit'], string> = { repetitions: '', seconds: 
 const valueWords = (test: HomeTest, value: number) =>
   `${Number.isInteger(value) ? value : value.toFixed(1)}${unitShort[test.unit]}`;
 
-const sidesOf = (test: HomeTest) => (test.sides === 'single' ? (['left', 'right'] as const) : [undefined]);
-
-function changeWords(test: HomeTest, { by, is, leastReal }: Change): string {
+function changeLine(test: HomeTest, { by, is, leastReal }: Change): string {
   const signed = `${by > 0 ? '+' : by < 0 ? '−' : '±'}${valueWords(test, Math.abs(Math.round(by * 10) / 10))}`;
   const needed = valueWords(test, Math.round(leastReal * 10) / 10);
-  if (is === 'noise') return `${signed}: within measurement error (under ${needed})`;
-  return `${signed}: a real ${is === 'more' ? 'gain' : 'loss'} (over ${needed})`;
+  return `${signed}: ${changeWords[is]} (${is === 'noise' ? 'under' : 'over'} ${needed})`;
 }
 
 interface TestBatteryProps {
@@ -79,10 +76,10 @@ export function TestBattery({ results, day, onRecord }: TestBatteryProps) {
               {side && <h3 className="label">{side}</h3>}
               {trend.results.length > 1 && <TrendPlot test={test} results={trend.results} />}
               {trend.sinceLast && (
-                <p className="text-[0.86rem]">Since last time {changeWords(test, trend.sinceLast)}.</p>
+                <p className="text-[0.86rem]">Since last time {changeLine(test, trend.sinceLast)}.</p>
               )}
               {trend.sinceFirst && (
-                <p className="text-[0.86rem]">Since the first {changeWords(test, trend.sinceFirst)}.</p>
+                <p className="text-[0.86rem]">Since the first {changeLine(test, trend.sinceFirst)}.</p>
               )}
               <ul className="mt-1 text-[0.84rem]">
                 {[...trend.results].reverse().map((r) => (

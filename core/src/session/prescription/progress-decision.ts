@@ -1,22 +1,18 @@
-import { amountOf, type Dose, type WorkKind, withAmount } from '../../dose/dose';
+import { amountOf, type Dose, withAmount } from '../../dose/dose';
 import { catalogueOf } from '../../exercise/catalogue/catalogue';
 import type { Variant } from '../../exercise/model/variant';
+import type { NextDose } from '../../progress/decision-case';
 import type { Move } from '../../progress/proposal';
 import type { Brief } from '../brief/brief';
 import { sessionsBefore } from '../brief/recent-sessions';
 
 /** The dose that a decision asks of an exercise today. */
-export interface DecidedDose {
+export interface DecidedDose extends Omit<NextDose, 'variant'> {
   move: Move;
   /** Loaded so; nothing in the hands where it is left out of a dose of the same exercise. */
   kg?: number;
   /** No other load than `kg`: another exercise of the ladder finds its own. */
   sameExercise: boolean;
-  sets?: number;
-  amount?: number;
-  counts?: WorkKind;
-  /** Rest after a set, seconds. */
-  restSeconds?: number;
 }
 
 /** What the coach decided of an exercise when its last session came back, and what that makes of its neighbours on the ladder. */
